@@ -1,0 +1,43 @@
+# frozen_string_literal: true
+
+# The computation of Elm Cup. Folders in the order a cook asks; each leans only on those above it.
+require_relative "elm_cup/value"
+require_relative "elm_cup/errors"
+require_relative "elm_cup/data_table"
+require_relative "elm_cup/quantity"
+require_relative "elm_cup/ingredient"
+require_relative "elm_cup/mixture"
+require_relative "elm_cup/binding"
+require_relative "elm_cup/piece"
+require_relative "elm_cup/cold"
+require_relative "elm_cup/second_look"
+require_relative "elm_cup/document"
+require_relative "elm_cup/assessment"
+require_relative "elm_cup/conversion"
+
+# The doors of the core: what the server and bin/elm call.
+module ElmCup
+  # The version of the computation; summaries kept elsewhere are made again when it changes.
+  VERSION = "1"
+
+  # A formula document from JSON text (bytes). InvalidDocument when it is not JSON within the limits.
+  def self.read_json(bytes) = Document::JsonReader.read(bytes)
+
+  # The assessment of a parsed formula document, as a Hash ready for JSON. InvalidDocument when it cannot be taken.
+  def self.assess(document) = Assessment.of(document)
+
+  # The lines of an assessment that are not read, each with component, pointer, text, status and message.
+  def self.flagged(assessment) = Assessment.flagged(assessment)
+
+  # A typed amount in another unit, as a Hash. UnreadableText when it cannot be done.
+  def self.convert(text, to: "g", cup: "us") = Conversion.call(text, to: to, cup: cup)
+
+  # A formula document with every amount times `factor`, exactly. InvalidDocument when it cannot be taken.
+  def self.scale(document, factor)
+    Document::Schema.check(document)
+    Document::Scale.call(document, factor)
+  end
+
+  # nil, or InvalidDocument: whether a parsed formula document can be kept.
+  def self.check(document) = Document::Schema.check(document)
+end

@@ -1,0 +1,96 @@
+# frozen_string_literal: true
+
+module ElmCup
+  module Assessment
+    # One component of the answer.
+    class ComponentAnswer
+      include Figures
+
+      # read: ReadComponent.
+      def initialize(read)
+        @read = read
+        @verdict = read.verdict
+      end
+
+      def to_h
+        {
+          "name" => @read.name, "type" => @read.component.type, "process" => @read.component.process,
+          "grams" => round(@read.bowl.grams, 2), "want" => @read.want,
+          "sentence" => sentence, **judged, "lines" => lines
+        }.compact
+      end
+
+      private
+
+      def lines
+        portions = (@read.mix&.portions || []).to_h { |portion| [portion.line.object_id, portion] }
+        @read.lines.map { |line| LineAnswer.of(line, portions[line.object_id], @read.bowl.grams) }
+      end
+
+      def sentence
+        return "There is nothing in it yet." if @read.lines.empty?
+        return waiting if @read.flagged?
+        return "A #{@read.component.type} is not judged as a dough." unless @read.want
+        return "There is nothing in it yet." unless @verdict
+
+        Binding::Sentence.new(@verdict, want: @read.want, best: options.first).to_s
+      end
+
+      def waiting
+        count = @read.lines.count { |line| !line.read? }
+        "It cannot be judged until #{(count == 1) ? "one line is" : "#{count} lines are"} mended."
+      end
+
+      def judged
+        return {} unless @verdict
+
+        saturation = @verdict.saturation
+        {
+          **estimate, "texture" => saturation.texture,
+          "binder_ml" => round(saturation.supply), "demand_ml" => round(saturation.demand),
+          "binder_split_ml" => round_all({water: saturation.water, syrup: saturation.syrup, pulp: saturation.pulp, fat: saturation.fat, masked: -saturation.masked}, 2),
+          "tack" => round(saturation.tack, 2), "grease" => round(saturation.grease, 2), "advice" => @verdict.advice,
+          "little_known" => @verdict.estimable? ? @verdict.uncertainty.little_known : [], "rescue" => rescue_part, "why" => why
+        }.compact
+      end
+
+      def estimate
+        return {} unless @verdict.estimable?
+
+        low, high = @verdict.uncertainty.band
+        {
+          "saturation" => {"value" => round(@verdict.saturation.value, 3), "low" => round(low, 3), "high" => round(high, 3)},
+          "texture_odds" => round_all(@verdict.uncertainty.odds, 3)
+        }
+      end
+
+      def why
+        Binding::Why.new(@verdict.mix).steps.map do |step|
+          {"figure" => step.figure, "value" => significant(step.value), "formula" => step.formula, "inputs" => step.inputs.transform_values { |value| significant(value) },
+           "labels" => step.labels, "source" => step.source}
+        end
+      end
+
+      def options = @options ||= @read.rescue_from&.options || []
+
+      def rescue_part
+        from = @read.rescue_from
+        return unless from&.needed?
+
+        {
+          "to" => @read.want,
+          "options" => options.map { |option| option_answer(option) },
+          "refused" => from.refusals.map { |refusal| {"ingredient" => refusal.ingredient, "why" => refusal.why} },
+          "rest" => from.rest_advice
+        }.compact
+      end
+
+      def option_answer(option)
+        {
+          "ingredient" => option.ingredient, "text" => option.text, "first_text" => option.first_text, "grams" => round(option.grams, 2),
+          "after" => {"saturation" => round(option.after.value, 3), "texture" => option.after.texture}, "why" => option.why, "patch" => option.patch
+        }
+      end
+    end
+  end
+end

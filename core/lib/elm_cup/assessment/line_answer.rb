@@ -1,0 +1,47 @@
+# frozen_string_literal: true
+
+module ElmCup
+  module Assessment
+    # One line of the answer: what was typed, what it was read as, what it weighs and gives.
+    class LineAnswer
+      extend Figures
+
+      # line: Ingredient::Line; portion: Binding::Portion or nil; component_grams: mass of the whole component.
+      def self.of(line, portion, component_grams)
+        {
+          "text" => line.label, "status" => line.status.to_s, "confidence" => round(line.confidence, 2),
+          "candidates" => line.candidates.map { |each| {"ingredient" => each.entry.id, "name" => each.entry.name, "confidence" => each.confidence} },
+          **fault(line), **read(line, portion, component_grams), "assumptions" => line.assumptions, "notes" => line.notes
+        }
+      end
+
+      class << self
+        private
+
+        def fault(line)
+          return {} if line.read?
+
+          {"message" => line.message, "from" => line.from, "to" => line.to}.compact
+        end
+
+        def read(line, portion, component_grams)
+          return {"grams" => round(line.grams, 2)}.compact unless line.read?
+
+          {
+            "ingredient" => line.entry.id, "name" => line.entry.name, "form" => portion&.figures&.form || line.form,
+            "grams" => round(line.grams, 2), "grams_low" => round(line.grams_low, 2), "grams_high" => round(line.grams_high, 2),
+            "share" => component_grams.positive? ? round(line.grams / component_grams, 4) : 0.0,
+            **volumes(portion), "allergens" => line.entry.allergens
+          }
+        end
+
+        def volumes(portion)
+          return {} unless portion
+
+          {"supply_ml" => round(portion.supply_ml, 2), "demand_ml" => round(portion.d_ml, 2), "starred" => portion.figures.starred,
+           "split_ml" => {"water" => round(portion.a_ml - portion.syrup_ml, 2), "syrup" => round(portion.syrup_ml, 2), "pulp" => round(portion.b_ml, 2), "fat" => round(portion.o_ml, 2)}}
+        end
+      end
+    end
+  end
+end

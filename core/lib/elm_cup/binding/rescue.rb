@@ -1,0 +1,140 @@
+# frozen_string_literal: true
+
+module ElmCup
+  module Binding
+    # The least dose, in spoons that exist, that brings a mix to the wanted texture; one for each helper that can.
+    # Every option is tried by mixing it in and reading the result again, so it gives what it promises.
+    class Rescue
+      # text to add, half of it to try first, grams, Saturation after, why, the JSON Patch that applies it
+      Option = Value.of(:ingredient, :text, :first_text, :grams, :after, :why, :patch)
+      Refusal = Value.of(:ingredient, :why)
+
+      HELPERS = DataTable.rows("rescue_helpers").freeze
+      MOST_OF_BOWL = 0.5
+      TRIES = 6
+      REST = "Or let it rest 30 minutes: flours and oats go on drinking."
+
+      # mix: Mix; want: texture id; resolver: Ingredient::LineResolver of the same component; measures:
+      # Quantity::KitchenMeasures; component: its index in the document.
+      def initialize(mix, want:, resolver:, measures:, component:, library: Ingredient::Library.default)
+        @mix = mix
+        @want = want
+        @resolver = resolver
+        @measures = measures
+        @component = component
+        @library = library
+        @grams = mix.portions.sum(&:grams)
+      end
+
+      # True when the texture is not the wanted one and can be judged.
+      def needed? = !direction.nil?
+
+      # Options, least first; in a date-led mix water comes first. One that brings an allergen is offered only when no other will do.
+      def options
+        found = outcomes.grep(Option)
+        (found.any? ? found : allergenic).sort_by { |option| [(option.ingredient == "water" && @mix.date_led?) ? 0 : 1, option.grams] }
+      end
+
+      # Helpers that will not do, and why.
+      def refusals = outcomes.grep(Refusal)
+
+      # A word on waiting, where waiting helps.
+      def rest_advice
+        REST if direction == "drier" && @mix.saturation.number < 5 && @mix.portions.any? { |each| each.figures.d30 > each.figures.d }
+      end
+
+      private
+
+      def direction
+        return @direction if defined?(@direction)
+
+        number = @mix.saturation.number
+        @direction = if number.nil? || !@mix.saturation.demand.positive? || @mix.saturation.texture == @want
+          nil
+        else
+          (number < Texture.index(@want)) ? "wetter" : "drier"
+        end
+      end
+
+      def outcomes
+        @outcomes ||= direction ? helpers.map { |row| brought(row).any? ? refuse(row, "it would bring #{words(brought(row))} into a bowl that has none") : outcome(row) } : []
+      end
+
+      def allergenic
+        return [] unless direction
+
+        helpers.select { |row| brought(row).any? }.map { |row| outcome(row) }.grep(Option)
+          .map { |option| option.with(why: "it brings #{words(brought({"ingredient" => option.ingredient}))}, but nothing else here will do") }
+      end
+
+      # Allergens that a helper has and the bowl has not; coconut is named apart and does not count.
+      def brought(row)
+        @library[row["ingredient"]].allergens - @mix.lines.flat_map { |line| line.entry.allergens } - ["coconut"]
+      end
+
+      def words(allergens) = allergens.join(" and ").tr("_", " ")
+
+      def helpers
+        present = @mix.lines.map { |line| line.entry.id }
+        HELPERS.select { |row| row["direction"] == direction && (row["only_if_present"].nil? || present.include?(row["ingredient"])) }
+      end
+
+      def outcome(row)
+        entry = @library[row["ingredient"]]
+        sample = @resolver.resolve("100 g #{row["words"]}", chosen: entry.id)
+        grams = needed_grams(@mix.portion_of(sample))
+        return refuse(row, "no amount of it would do") if grams.nil?
+        return refuse(row, "it would take more than half the bowl again") if grams > MOST_OF_BOWL * @grams
+
+        measured(row, entry, sample, grams)
+      end
+
+      def needed_grams(helper)
+        dose = Dose.new(@mix.saturation, helper)
+        (direction == "wetter") ? dose.to_wet(Texture.near_edge(@want, from: :dry)) : dose.to_dry(Texture.near_edge(@want, from: :wet))
+      end
+
+      # Rounds up to the next spoon and tries it; a spoon more where the company in the bowl changed the figures.
+      def measured(row, entry, sample, grams)
+        per_ml = @library.weights(entry.id).find { |weight| weight.form == sample.form && weight.grams_per_ml }.grams_per_ml
+        ml = grams / per_ml.to_f
+        TRIES.times do
+          measure = @measures.at_least(ml)
+          line = @resolver.resolve("#{measure.text} #{row["words"]}", chosen: entry.id)
+          after = @mix.with(line).saturation
+          return option(row, line, measure, after) if after.texture == @want
+          return refuse(row, "the smallest spoon of it takes the bowl past what you want") if past?(after)
+
+          ml = measure.ml.to_f * 1.02
+        end
+        refuse(row, "no spoon of it lands where you want")
+      end
+
+      def past?(after)
+        wanted = Texture.index(@want)
+        (direction == "wetter") ? after.number >= wanted + 1 : after.number < wanted
+      end
+
+      def option(row, line, measure, after)
+        Option.new(ingredient: row["ingredient"], text: line.text, first_text: "#{first(row, measure)} #{row["words"]}", grams: line.grams.to_f, after: after,
+          why: why(row), patch: [{"op" => "add", "path" => "/components/#{@component}/lines/-", "value" => {"text" => line.text, "ingredient" => row["ingredient"]}}])
+      end
+
+      # Half of the dose, in whole steps of the trade where the half is more than one.
+      def first(row, measure)
+        step = @measures.nearest(Quantity::LineReader.read("#{row["step_measure"]} water").terms.first.millilitres(Quantity::CupStandard::US)).ml
+        half = measure.ml / 2
+        @measures.nearest((half > step) ? (half / step).floor * step : half).text
+      end
+
+      def why(row)
+        if row["ingredient"] == "water" && @mix.date_led? then "dates lead here, and water is what they want"
+        elsif direction == "wetter" then "it adds binder: #{row["source"]}"
+        else "it takes up binder: #{row["source"]}"
+        end
+      end
+
+      def refuse(row, why) = Refusal.new(ingredient: row["ingredient"], why: why)
+    end
+  end
+end

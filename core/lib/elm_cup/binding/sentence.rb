@@ -1,0 +1,54 @@
+# frozen_string_literal: true
+
+module ElmCup
+  module Binding
+    # One sentence a cook can act on, made from the figures.
+    class Sentence
+      # texture id => [what it does, what to do with it to get it there]
+      WORDS = {
+        "loose" => ["stays loose", "loose"], "crumbly" => ["crumbles", "crumbly"], "presses" => ["presses", "press"], "rolls" => ["rolls", "roll"],
+        "tacky" => ["is tacky", "tacky"], "spreads" => ["spreads", "spread"], "pours" => ["pours", "pour"]
+      }.freeze
+      LIKELY_NEIGHBOUR = 0.15
+
+      # verdict: Verdict; best: Rescue::Option or nil; want: texture id or nil
+      def initialize(verdict, want: nil, best: nil)
+        @saturation = verdict.saturation
+        @verdict = verdict
+        @want = want
+        @best = best
+      end
+
+      def to_s
+        return "There is nothing to bind and nothing that binds." if @saturation.number.nil?
+        return "There is nothing dry to bind: it pours." unless @saturation.demand.positive?
+        return "The dry side takes #{ml(@saturation.demand)} mL and nothing binds it: it stays loose." unless @saturation.supply.positive?
+
+        [amounts, texture, remedy].compact.join(" ")
+      end
+
+      private
+
+      def amounts = "The dry side takes #{ml(@saturation.demand)} mL, the binder offers #{ml(@saturation.supply)}."
+
+      def texture
+        odds = @verdict.uncertainty.odds
+        now = @saturation.texture
+        near = odds.reject { |id, _| id == now }.max_by(&:last)
+        said = "It #{WORDS.fetch(now).first} (#{percent(odds[now])})"
+        (near.last >= LIKELY_NEIGHBOUR) ? "#{said}, or it #{WORDS.fetch(near.first).first} (#{percent(near.last)})." : "#{said}."
+      end
+
+      def remedy
+        return unless @best && @want
+
+        verb = WORDS.fetch(@want).last
+        "#{@best.text} would make it #{verb}."
+      end
+
+      def ml(value) = (value < 10) ? value.round(1) : value.round
+
+      def percent(share) = "#{(share * 100).round} %"
+    end
+  end
+end

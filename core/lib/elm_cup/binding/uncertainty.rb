@@ -1,0 +1,95 @@
+# frozen_string_literal: true
+
+module ElmCup
+  module Binding
+    # How far the texture number may be off, and the odds that follow. Source: science/binding, Band.
+    class Uncertainty
+      LEAST_SCALE = 0.52
+      STARRED_FACTOR = 2.0
+      MOISTURE_SAID = 0.025
+      MOISTURE_UNSAID = 0.035
+      PULP_PER_MOISTURE = 2.5
+      DEMAND_PER_MOISTURE = -0.46 / 0.78
+      # Two in three of a Student t with 4 degrees of freedom lie within this many scales.
+      TWO_IN_THREE = 1.0998
+
+      def initialize(mix)
+        @mix = mix
+        @saturation = mix.saturation
+      end
+
+      # Scale of the spread of t.
+      def scale = @scale ||= [LEAST_SCALE, Math.sqrt(variance)].max
+
+      # [low, high] of S that two in three bowls keep within.
+      def band
+        number = @saturation.number
+        [Texture.saturation(number - TWO_IN_THREE * scale), Texture.saturation(number + TWO_IN_THREE * scale)]
+      end
+
+      # Texture id => probability.
+      def odds
+        number = @saturation.number
+        edges = [0.0, *(1...Texture::ALL.size).map { |edge| cumulative((edge - number) / scale) }, 1.0]
+        Texture::ALL.each_with_index.to_h { |id, index| [id, edges[index + 1] - edges[index]] }
+      end
+
+      # Names of ingredients that no case supports and that carry more than a third of either side.
+      def little_known
+        starred = @mix.portions.select { |each| each.figures.starred }
+        starred.select { |each| share(each.d_ml, @saturation.demand) > 1.0 / 3 || share(each.supply_ml, @saturation.volume) > 1.0 / 3 }
+          .map { |each| each.line.entry.name }.uniq
+      end
+
+      private
+
+      # Student's t distribution with 4 degrees of freedom, in closed form.
+      def cumulative(x)
+        return (x.positive? ? 1.0 : 0.0) if x.infinite?
+
+        q = 1 + x * x / 4
+        0.5 + 0.375 * (x / Math.sqrt(q)) * (1 - x * x / (12 * q))
+      end
+
+      def variance
+        parameters + (lambda_slope * Saturation::LAMBDA_SIGMA)**2 + (moisture_slope * moisture_sigma)**2
+      end
+
+      # Delta method: each independent figure's slope of t, times its sigma, squared and summed.
+      def parameters
+        @mix.portions.group_by(&:key).values.sum(0.0) do |same|
+          figures = same.first.figures
+          sigma = figures.sigma * (figures.starred ? STARRED_FACTOR : 1)
+          slopes(same, figures.sigma_on).sum { |slope| (slope * sigma)**2 }
+        end
+      end
+
+      def slopes(portions, side)
+        demand = -share(portions.sum(&:d_ml), @saturation.demand) / Texture::STEP
+        supply = share(portions.sum { |each| counted(each) }, @saturation.supply) / Texture::STEP
+        {"d" => [demand], "binder" => [supply], "both" => [demand, supply]}.fetch(side)
+      end
+
+      def counted(portion)
+        portion.a_ml + @saturation.pulp_weight * portion.b_ml + @saturation.fat_weight * portion.o_ml
+      end
+
+      def lambda_slope = -share([@saturation.pulp, @saturation.fat].min, @saturation.supply) / Texture::STEP
+
+      # The moisture of the dates is one unknown, whatever lines they stand in.
+      def moisture_slope
+        dates = date_portions.sum(&:grams)
+        supply = PULP_PER_MOISTURE * @saturation.pulp_weight * dates
+        (share(supply, @saturation.supply) - share(DEMAND_PER_MOISTURE * dates, @saturation.demand)) / Texture::STEP
+      end
+
+      def moisture_sigma
+        date_portions.all? { |each| each.line.moisture_said } ? MOISTURE_SAID : MOISTURE_UNSAID
+      end
+
+      def date_portions = @date_portions ||= @mix.portions.select { |each| each.line.entry.family == "dates" && each.b_ml.positive? }
+
+      def share(part, whole) = whole.positive? ? part / whole : 0.0
+    end
+  end
+end

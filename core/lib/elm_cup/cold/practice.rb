@@ -1,0 +1,20 @@
+# frozen_string_literal: true
+
+module ElmCup
+  module Cold
+    # What cooks usually give a shape of a size: rows of practice.csv. Said as practice, never as a computation.
+    module Practice
+      # step, place, [least, most] minutes, the touch test that tells
+      Custom = Value.of(:step, :place, :minutes, :touch_test, :source)
+      ROWS = DataTable.rows("practice").freeze
+
+      # The Customs for a shape's kind and its size in mm.
+      def self.for(kind, size_mm)
+        ROWS.select { |row| row["shape"] == kind && size_mm.between?(row["size_mm_low"].to_f, row["size_mm_high"].to_f) }.map do |row|
+          Custom.new(step: row["step"], place: row["place"], minutes: [row["minutes_low"].to_i, row["minutes_high"].to_i].freeze,
+            touch_test: row["touch_test"], source: row["source"])
+        end
+      end
+    end
+  end
+end

@@ -1,0 +1,62 @@
+# frozen_string_literal: true
+
+module ElmCup
+  # One typed amount said another way: "1/2 c + 2 tbsp honey" in grams, or in cups.
+  module Conversion
+    UNITS = {
+      "g" => :gram, "kg" => :kilogram, "oz" => :ounce, "lb" => :pound, "ml" => :millilitre, "l" => :litre, "dl" => :decilitre,
+      "tsp" => :teaspoon, "tbsp" => :tablespoon, "cup" => :cup, "cups" => :cup, "fl oz" => :fluid_ounce, "floz" => :fluid_ounce, "pint" => :pint, "pints" => :pint
+    }.freeze
+    MEASURE = "measure"
+
+    # A Hash: grams, ingredient, name, amount (Float in the unit), unit, text, kitchen (nearest spoons and cups, with its
+    # error), assumptions. UnreadableText with one clear sentence when it cannot be done.
+    def self.call(text, to: "g", cup: "us", library: Ingredient::Library.default)
+      unit = target(to)
+      standard = Quantity::CupStandard.find(cup)
+      line = Ingredient::LineResolver.new(process: "hand", standard: standard, library: library).resolve(text)
+      raise UnreadableText, refusal(line) unless line.read?
+      raise UnreadableText, "“#{text}” gives no amount to convert" if line.grams.zero?
+
+      answer(line, unit, to, standard, library)
+    rescue KeyError
+      raise UnreadableText, "“#{cup}” is no cup standard; use #{Quantity::CupStandard::ALL.keys.join(", ")}"
+    end
+
+    class << self
+      private
+
+      def target(to)
+        return if to == MEASURE
+
+        Quantity::Unit[UNITS.fetch(to.to_s.downcase.strip) { raise UnreadableText, "“#{to}” is no unit to convert to; use #{(UNITS.keys + [MEASURE]).join(", ")}" }]
+      end
+
+      def refusal(line)
+        guesses = line.candidates.first(4).map { |each| each.entry.name.downcase }
+        place = line.from ? " (at characters #{line.from + 1} to #{line.to})" : ""
+        hint = (line.status == :unknown && guesses.any?) ? "; the nearest are #{guesses.join(", ")}" : ""
+        "#{line.message}#{hint}#{place}"
+      end
+
+      def answer(line, unit, to, standard, library)
+        weight = library.weights(line.entry.id).find { |each| each.form == line.form && each.grams_per_ml }
+        ml = weight && line.grams / weight.grams_per_ml
+        nearest = ml && Quantity::KitchenMeasures.new(standard: standard).nearest(ml)
+        {
+          "elm_cup" => "convert/1", "grams" => line.grams.to_f.round(2), "ingredient" => line.entry.id, "name" => line.entry.name, "form" => line.form,
+          **said(line, unit, to, ml, nearest, standard), "kitchen" => nearest && {"text" => nearest.text, "error_pct" => (100 * nearest.error).round(1)},
+          "confidence" => line.confidence, "assumptions" => line.assumptions
+        }.compact
+      end
+
+      def said(line, unit, to, ml, nearest, standard)
+        raise UnreadableText, "How much a cup of #{line.entry.name.downcase} weighs is not known; ask for g" if ml.nil? && (unit.nil? || unit.kind != :mass)
+        return {"text" => "#{nearest.text} #{line.name}"} unless unit
+
+        amount = ((unit.kind == :mass) ? line.grams / unit.size : ml / unit.millilitres(standard)).to_f
+        {"amount" => amount.round(4), "unit" => to, "text" => "#{amount.round((amount < 10) ? 2 : 1).to_s.delete_suffix(".0")} #{to} #{line.name}"}
+      end
+    end
+  end
+end

@@ -1,0 +1,50 @@
+# frozen_string_literal: true
+
+module ElmCup
+  module Document
+    # A formula times a factor. Amounts stay exact: scaled by k and then by 1/k they are what they were.
+    module Scale
+      LEAST = Rational(1, 100)
+      MOST = 100
+
+      # A new document Hash; the size of a piece stays, a number of pieces scales. InvalidDocument for a factor that is
+      # not a number between 1/100 and 100, or when the result is not a formula that can be taken.
+      def self.call(document, factor)
+        exact = exact(factor)
+        components = document["components"].map { |part| part.merge("lines" => part["lines"].map { |line| line(line, exact) }) }
+        scaled = document.merge("components" => components)
+        scaled = scaled.merge("shape" => shape(document["shape"], exact)) if document["shape"]
+        Schema.check(scaled)
+        scaled
+      end
+
+      class << self
+        private
+
+        def exact(factor)
+          value = factor.is_a?(Float) ? Rational(factor.to_s) : Rational(factor)
+          return value if value.between?(LEAST, MOST)
+
+          Schema.refuse("/factor", "A batch can be made from #{LEAST.to_f} to #{MOST} times as large")
+        rescue ArgumentError, TypeError, FloatDomainError, ZeroDivisionError
+          Schema.refuse("/factor", "The factor must be a number, such as 2 or 1/2")
+        end
+
+        def line(line, factor)
+          return line.merge("grams" => number(Rational(line["grams"].to_s) * factor)) if line["grams"]
+
+          reading = Quantity::LineReader.read(line["text"])
+          reading.readable? ? line.merge("text" => reading.scaled_text(factor)) : line
+        end
+
+        def shape(shape, factor)
+          return shape unless shape["pieces"]
+
+          shape.merge("pieces" => [(shape["pieces"] * factor).round, 1].max)
+        end
+
+        def number(value) = (value.denominator == 1) ? value.numerator : value.to_f
+      end
+    end
+  end
+end

@@ -1,0 +1,82 @@
+# frozen_string_literal: true
+
+require "json"
+require "json_schemer"
+
+module ElmCup
+  module Document
+    # Checks a parsed document against its JSON Schema and says every fault in a cook's words.
+    module Schema
+      FILE = File.join(DataTable::DIRECTORY, "formula.schema.json")
+      SCHEMA = JSONSchemer.schema(JSON.parse(File.read(FILE)))
+      MOST_FAULTS = 20
+
+      # nil, or InvalidDocument.
+      def self.check(document)
+        refuse("", "A formula document is a JSON object; this is #{name_of(document)}") unless document.is_a?(Hash)
+        early = version_faults(document) + NotBuilt.faults(document)
+        raise InvalidDocument.new(early) if early.any?
+        return if SCHEMA.valid?(document)
+
+        faults = SCHEMA.validate(document).first(MOST_FAULTS).map { |error| fault(error) }.uniq
+        raise InvalidDocument.new(faults)
+      end
+
+      # InvalidDocument with one fault.
+      def self.refuse(pointer, message) = raise(InvalidDocument.new([InvalidDocument::Fault.new(pointer: pointer, message: message)]))
+
+      class << self
+        private
+
+        def version_faults(document)
+          return [] if document["elm_cup"] == "formula/1"
+
+          said = document.key?("elm_cup") ? "says #{shown(document["elm_cup"])}" : "has no “elm_cup” key"
+          [InvalidDocument::Fault.new(pointer: "/elm_cup", message: "This document #{said}; “elm_cup” must be \"formula/1\"")]
+        end
+
+        def fault(error)
+          InvalidDocument::Fault.new(pointer: error["data_pointer"], message: message(error))
+        end
+
+        def message(error)
+          schema = error["schema"]
+          data = error["data"]
+          case error["type"]
+          when "required" then "#{error.dig("details", "missing_keys").map { |key| "“#{key}”" }.join(" and ")} must be given"
+          when "schema" then "The key “#{error["data_pointer"].split("/").last}” is not one a formula has; take it out"
+          when "const" then "#{shown(data)} is not possible here; it must be #{shown(schema["const"])}"
+          when "enum" then "#{shown(data)} is not possible here; it must be one of #{schema["enum"].join(", ")}"
+          when "maxLength" then "This is #{data.length} characters long; #{schema["maxLength"]} is the most"
+          when "minLength", "pattern" then data.strip.empty? ? "This is empty; write something" : "#{shown(data)} cannot be read here"
+          when "maxItems" then "These are #{data.size}; #{schema["maxItems"]} is the most"
+          when "minItems" then "At least one is needed here"
+          when "minimum" then "#{shown(data)} is too little; #{schema["minimum"]} is the least"
+          when "exclusiveMinimum" then "#{shown(data)} is not an amount; it must be more than #{schema["exclusiveMinimum"]}"
+          when "maximum" then "#{shown(data)} is too much; #{schema["maximum"]} is the most"
+          when "oneOf" then error["data_pointer"].end_with?("/shape") ? "Give one of piece_grams, scoop_ml and pieces" : "A line has text, or ingredient and grams, or text and ingredient"
+          else "This must be #{TYPES.fetch(error["type"], error["type"])}, not #{name_of(data)}"
+          end
+        end
+
+        def shown(value)
+          text = JSON.generate(value)
+          (text.length > 40) ? "#{text[0, 37]}…" : text
+        end
+
+        def name_of(value)
+          case value
+          when Hash then "an object"
+          when Array then "a list"
+          when String then "text"
+          when Numeric then "a number"
+          when nil then "null"
+          else "true or false"
+          end
+        end
+      end
+
+      TYPES = {"object" => "an object", "array" => "a list", "string" => "text", "number" => "a number", "integer" => "a whole number"}.freeze
+    end
+  end
+end

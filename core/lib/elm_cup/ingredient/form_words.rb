@@ -1,0 +1,22 @@
+# frozen_string_literal: true
+
+module ElmCup
+  module Ingredient
+    # The words that name a form: "ground", "melted", "to a paste". Rows of form_words.csv, most telling first.
+    class FormWords
+      def initialize(rows)
+        @patterns = rows.to_h do |row|
+          words = DataTable.list(row["words"]).sort_by { |word| -word.length }
+          [row["form"], /(?<![[:alpha:]])(?:#{words.map { |word| Regexp.escape(word) }.join("|")})(?![[:alpha:]])/i]
+        end.freeze
+        freeze
+      end
+
+      # Every form that `text` names, most telling first.
+      def named_in(text) = @patterns.filter_map { |form, pattern| form if pattern.match?(text) }
+
+      # `text` without the words that name forms.
+      def strip(text) = @patterns.values.reduce(text) { |rest, pattern| rest.gsub(pattern, " ") }.squeeze(" ").strip
+    end
+  end
+end

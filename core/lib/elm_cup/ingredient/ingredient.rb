@@ -1,0 +1,39 @@
+# frozen_string_literal: true
+
+module ElmCup
+  module Ingredient
+    # One row of the library.
+    #   composition   Composition per 100 g
+    #   fats          name of the fat => share of this ingredient's fat
+    #   di_kind       which double sugar `di` is        polyol_kind  which polyol
+    #   free_share    share of the sugars that is free (WHO) ; added_share  that the US label calls added
+    #   allergens     ids; `excludes` diets that it breaks beside those its allergens break
+    #   hand_form, processor_form   the form it takes when the line names none
+    Entry = Value.of(:id, :name, :family, :names, :assumed_names, :composition, :fats, :di_kind, :polyol_kind, :free_share,
+      :added_share, :allergens, :excludes, :hand_form, :processor_form, :perishable, :source, :note) do
+      # An Entry from a row of ingredients.csv. RangeError when its composition is not believable.
+      def self.from_row(row)
+        parts = Composition::ALL.to_h { |part| [part, row.fetch(part.to_s).to_f] }
+        new(id: row["id"], name: row["name"], family: row["family"],
+          names: DataTable.list(row["names"]), assumed_names: DataTable.list(row["assumed_names"]),
+          composition: Composition.per_100g(parts),
+          fats: DataTable.list(row["fats"]).to_h { |pair| pair.split(":").then { |fat, share| [fat, share.to_f] } }.freeze,
+          di_kind: row["di_kind"], polyol_kind: row["polyol_kind"],
+          free_share: row["free_share"].to_f, added_share: row["added_share"].to_f,
+          allergens: DataTable.list(row["allergens"]), excludes: DataTable.list(row["not"]),
+          hand_form: row["hand_form"], processor_form: row["processor_form"],
+          perishable: row["perishable"] == "yes", source: row["source"], note: row["note"])
+      rescue RangeError => error
+        raise RangeError, "#{row["id"]}: #{error.message}"
+      end
+
+      # The form this ingredient takes under `process` ("hand" or "processor").
+      def form_under(process) = (process == "processor") ? processor_form : hand_form
+
+      # Identity is the id: entries are compared often, and there is one of each.
+      def ==(other) = equal?(other)
+
+      def hash = id.hash
+    end
+  end
+end

@@ -1,0 +1,23 @@
+# frozen_string_literal: true
+
+module ElmCup
+  module Ingredient
+    # One line of a component after reading.
+    #   text         as typed; nil for a line given as ingredient and grams
+    #   status       :read, :ambiguous (candidates to choose from), :unknown, :unreadable
+    #   message      what is wrong and the mend, nil when read; from, to  its place in the text
+    #   entry, form  what it was read as; form_named  the line itself named the form
+    #   melted       the line says melted, so that its fat is liquid whatever the room
+    #   moisture_said  dates: the cook said soft, dry or moist
+    #   grams        exact; grams_low, grams_high the ends of a typed range and of what the measure may weigh
+    #   assumptions  what was taken for granted, in words; notes  what was not used
+    Line = Value.of(:status, text: nil, message: nil, from: nil, to: nil, entry: nil, form: nil, form_named: false, melted: false,
+      moisture_said: true, grams: nil, grams_low: nil, grams_high: nil, confidence: 0.0, candidates: [], assumptions: [], notes: [],
+      name: nil) do
+      def read? = status == :read
+
+      # The words for a person: what was typed, else the ingredient's name and grams.
+      def label = text || "#{grams.to_f.round(1)} g #{entry.name.downcase}"
+    end
+  end
+end

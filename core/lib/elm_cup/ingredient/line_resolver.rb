@@ -1,0 +1,119 @@
+# frozen_string_literal: true
+
+module ElmCup
+  module Ingredient
+    # Reads a line of a component: what was typed, or an ingredient and grams, becomes a Line with grams and a form.
+    class LineResolver
+      MOST_GRAMS = 100_000
+      DATE_MOISTURE = /\b(?:soft|dry|dried|drier|moist|plump|fresh|juicy)\b/i
+
+      # process "hand" or "processor"; standard a CupStandard.
+      def initialize(process:, standard: Quantity::CupStandard::US, library: Library.default, matcher: LineResolver.matcher(library))
+        @process = process
+        @library = library
+        @matcher = matcher
+        @weigher = Weigher.new(library, standard)
+      end
+
+      # One matcher for each library; building one reads every name.
+      def self.matcher(library)
+        @matchers ||= {}.compare_by_identity
+        @matchers[library] ||= Matcher.new(library)
+      end
+
+      # The Line of a typed text; `chosen` is the id of the ingredient that the cook says it is.
+      def resolve(text, chosen: nil)
+        reading = Quantity::LineReader.read(text)
+        return unreadable(text, reading.fault) unless reading.readable?
+
+        match = chosen ? choice(chosen, reading) : match(reading)
+        return flagged(text, reading, match) unless match.status == :read
+
+        weigh(text, reading, match)
+      end
+
+      # The Line of `grams` of the ingredient with this id, in the form the process gives it.
+      def weighed(id, grams)
+        entry = @library[id]
+        return unknown_id(id, grams) unless entry
+
+        exact = grams.is_a?(Float) ? Rational(grams.to_s) : Rational(grams)
+        Line.new(status: :read, entry: entry, form: entry.form_under(@process), grams: exact, grams_low: grams.to_f, grams_high: grams.to_f,
+          confidence: 1.0, name: entry.name, moisture_said: entry.id != "dates-paste")
+      end
+
+      private
+
+      # A stick is only ever sold of one thing, so "1 stick butter" is dairy butter.
+      def match(reading)
+        found = @matcher.match(reading.name, reading.preparations)
+        return found unless found.status == :ambiguous && reading.terms.any? { |term| term.unit&.kind == :stick }
+
+        entry = @library["dairy-butter"]
+        return found unless found.candidates.any? { |each| each.entry == entry }
+
+        Match.new(status: :read, entry: entry, confidence: Matcher::ASSUMED, assumptions: ["“#{reading.name}” by the stick is taken as dairy butter"])
+      end
+
+      def choice(id, reading)
+        entry = @library[id]
+        return Match.new(status: :unknown) unless entry
+
+        own = @matcher.match(reading.name, reading.preparations)
+        said = (own.status == :read && own.entry == entry) ? own.assumptions : ["“#{reading.name}” is treated as #{entry.name.downcase}, as you chose"]
+        Match.new(status: :read, entry: entry, confidence: 1.0, assumptions: said)
+      end
+
+      def weigh(text, reading, match)
+        entry = match.entry
+        form, named, melted = form(text, entry)
+        weighed = @weigher.weigh(reading, entry, form)
+        return missing(text, reading, match, weighed.message) if weighed.is_a?(Weigher::Missing)
+        return missing(text, reading, match, "More than #{MOST_GRAMS / 1000} kg is past what a kitchen mixes; check the amount") if weighed.grams > MOST_GRAMS
+
+        Line.new(status: :read, text: text, entry: entry, form: form, form_named: named, melted: melted, grams: Rational(weighed.grams),
+          grams_low: weighed.low.to_f, grams_high: weighed.high.to_f, confidence: match.confidence, candidates: match.candidates,
+          moisture_said: %w[dates-dry dates-moist].include?(entry.id) || text.match?(DATE_MOISTURE),
+          assumptions: match.assumptions + weighed.assumptions, notes: reading.notes + notes(text, reading), name: reading.name)
+      end
+
+      # [form, named in the line?, melted?]
+      def form(text, entry)
+        named = @library.form_words.named_in(text)
+        melted = named.include?("melted")
+        chosen = named.find { |each| @library.form?(entry.id, each) && !(each == "whole" && each != entry.hand_form) }
+        [chosen || entry.form_under(@process), !chosen.nil?, melted]
+      end
+
+      def notes(text, reading)
+        words = NameWords.of(text)
+        spoken = @library.descriptors.filter_map { |word, note| "“#{word}” is #{note}" if note.start_with?("kept") && words.include?(word) }
+        spoken << "no amount: counted as nothing" if reading.terms.empty? && reading.weight.nil?
+        spoken
+      end
+
+      def unreadable(text, fault)
+        Line.new(status: :unreadable, text: text, message: fault.message, from: fault.from, to: fault.to)
+      end
+
+      def missing(text, reading, match, message)
+        Line.new(status: :unreadable, text: text, message: message, from: 0, to: text.length, entry: match.entry, confidence: match.confidence, name: reading.name)
+      end
+
+      def flagged(text, reading, match)
+        from = text.index(reading.name) || 0
+        message = if match.status == :ambiguous
+          "“#{reading.name}” can be #{match.candidates.map { |each| each.entry.name.downcase }.first(4).join("; ")}: choose which"
+        else
+          "“#{reading.name}” is not in the pantry; choose what it is like, or change the name"
+        end
+        Line.new(status: match.status, text: text, message: message, from: from, to: from + reading.name.length, candidates: match.candidates, name: reading.name)
+      end
+
+      def unknown_id(id, grams)
+        Line.new(status: :unknown, text: nil, message: "No ingredient has the id “#{id}”", name: id, grams: Rational(grams.to_s),
+          candidates: @matcher.match(id.to_s.tr("-", " ")).candidates)
+      end
+    end
+  end
+end

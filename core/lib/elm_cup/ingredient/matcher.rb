@@ -1,0 +1,115 @@
+# frozen_string_literal: true
+
+require "did_you_mean"
+
+module ElmCup
+  module Ingredient
+    # Finds what a typed name means. Exact names and their plurals first, then the same words in another order, then
+    # names spelt nearly so. Nothing under LEAST_CONFIDENCE is taken: it comes back as a list of guesses.
+    class Matcher
+      LEAST_CONFIDENCE = 0.80
+      EXACT = 0.98
+      ASSUMED = 0.85
+      DESCRIBED = 0.01
+      REORDERED = 0.04
+      NEARLY = 0.95
+      CANDIDATES = 5
+      LEAST_GUESS = 0.3
+
+      def initialize(library)
+        @library = library
+        @exact = {}
+        @assumed = {}
+        library.all.each do |entry|
+          [entry.name, *entry.names].each { |name| @exact[NameWords.of(name)] ||= entry }
+          entry.assumed_names.each { |name| @assumed[NameWords.of(name)] ||= entry }
+        end
+        @sorted = @exact.transform_keys(&:sort).freeze
+        @exact.freeze
+        @assumed.freeze
+        freeze
+      end
+
+      # The Match of `name`; `preparations` may complete it ("dates" + "soft", "butter" + "unsalted").
+      def match(name, preparations = [])
+        completed = preparations.lazy.map { |words| certain("#{words} #{name}") }.find(&:itself)
+        own = certain(name)
+        return completed if completed && (own.nil? || own.status == :ambiguous || own.assumptions.any?)
+
+        own || without_form_words(name) || nearly(name)
+      end
+
+      private
+
+      # A Match without guessing at the spelling, or nil.
+      def certain(name)
+        words = NameWords.of(name)
+        plain = words.reject { |word| @library.descriptors.key?(word) }
+        by_name(name, words) || ambiguous(words) || by_name(name, plain, DESCRIBED * (words.size - plain.size)) || ambiguous(plain)
+      end
+
+      def by_name(name, words, less = 0.0)
+        if (entry = @exact[words]) then read(entry, EXACT - less)
+        elsif (entry = @assumed[words]) then read(entry, ASSUMED - less, [taken_as(name, entry)])
+        elsif (entry = @sorted[words.sort]) then read(entry, EXACT - REORDERED - less)
+        end
+      end
+
+      def taken_as(name, entry) = "“#{name}” is taken as #{entry.name.downcase}"
+
+      # "finely chopped walnuts": the form words belong to the form, not to the name.
+      def without_form_words(name)
+        stripped = @library.form_words.strip(name)
+        certain(stripped) if stripped != name
+      end
+
+      def ambiguous(words)
+        ids = @library.ambiguous_names[words] or return
+        Match.new(status: :ambiguous, candidates: ids.map { |id| Candidate.new(entry: @library[id], confidence: (0.9 / ids.size).round(2)) })
+      end
+
+      def read(entry, confidence, assumptions = [])
+        Match.new(status: :read, entry: entry, confidence: confidence.round(2), candidates: [], assumptions: assumptions)
+      end
+
+      def nearly(name)
+        guesses = guesses(NameWords.of(name).reject { |word| @library.descriptors.key?(word) })
+        best, second = guesses
+        return Match.new(status: :unknown, candidates: guesses) if best.nil? || best.confidence < LEAST_CONFIDENCE
+        return Match.new(status: :ambiguous, candidates: guesses) if second && best.confidence - second.confidence < 0.02
+
+        Match.new(status: :read, entry: best.entry, confidence: best.confidence, candidates: guesses.drop(1),
+          assumptions: [taken_as(name, best.entry)])
+      end
+
+      def guesses(words)
+        return [] if words.empty? || words.size > 8
+
+        scores = Hash.new(0.0)
+        [@exact, @assumed].each { |names| names.each { |name, entry| scores[entry] = [scores[entry], likeness(words, name)].max } }
+        scores.select { |_, score| score >= LEAST_GUESS }.sort_by { |entry, score| [-score, entry.id] }.first(CANDIDATES)
+          .map { |entry, score| Candidate.new(entry: entry, confidence: (NEARLY * score).round(2)) }
+      end
+
+
+      # 1 for the same words, less for each letter that differs and each word that has no partner.
+      def likeness(words, name)
+        shares = words.map { |word| [word, name.map { |other| word_likeness(word, other) }.max] }
+        letters = [words.sum(&:length), name.sum(&:length)].max
+        matched = shares.sum { |word, like| like * word.length }
+        [matched / letters, 1.0].min
+      end
+
+      # Short words must be the same; longer ones may differ by a quarter of their letters.
+      def word_likeness(word, other)
+        return 1.0 if word == other
+
+        longest = [word.length, other.length].max
+        return 0.0 if longest < 5 || (word.length - other.length).abs > longest / 4
+
+        like = 1.0 - DidYouMean::Levenshtein.distance(word, other).to_f / longest
+        (like >= 0.7) ? like : 0.0
+      end
+    end
+  end
+end

@@ -1,0 +1,25 @@
+# frozen_string_literal: true
+
+module ElmCup
+  module Ingredient
+    # Brings a typed name to comparable words: small letters, no accents, singular.
+    module NameWords
+      KEEP = %w[molasses cocoa oats].freeze
+
+      # "Crème fraîche, Cashews" => ["creme", "fraiche", "cashew"]
+      def self.of(text)
+        plain = text.unicode_normalize(:nfkd).gsub(/\p{Mn}/, "").downcase.gsub(/['’]/, "").tr("&", " ")
+        plain.scan(/[a-z0-9%]+/).map { |word| singular(word) }
+      end
+
+      def self.singular(word)
+        case word
+        when *KEEP, /(?:ss|us|is)\z/, /\A.{1,3}\z/ then (word == "oat") ? "oats" : word
+        when /ies\z/ then word.sub(/ies\z/, "y")
+        when /(?:ch|sh|x)es\z/, /oes\z/ then word.delete_suffix("es")
+        else word.delete_suffix("s")
+        end
+      end
+    end
+  end
+end

@@ -1,0 +1,101 @@
+# frozen_string_literal: true
+
+module ElmCup
+  module Ingredient
+    # Turns the terms of a reading into grams of one ingredient in one form.
+    class Weigher
+      # Grams (Rational), how far they may be off (share of the grams), assumptions made.
+      Weighed = Value.of(:grams, :low, :high, :assumptions)
+      # What is missing, for a person.
+      Missing = Value.of(:message)
+
+      POWDER_SCOOP_GRAMS = 31
+
+      def initialize(library, standard)
+        @library = library
+        @standard = standard
+      end
+
+      # Weighed, or Missing.
+      def weigh(reading, entry, form)
+        @assumptions = []
+        terms = reading.weight ? [reading.weight] : reading.terms
+        parts = terms.map { |term| part(term, entry, form) }
+        missing = parts.find { |each| each.is_a?(Missing) }
+        return missing if missing
+
+        total = parts.sum(0) { |grams, _, _| grams }
+        return Missing.new(message: "This line comes to nothing or less; make the amount larger") unless total.positive? || terms.empty?
+
+        Weighed.new(grams: total, low: parts.sum(0) { |_, low, _| low }, high: parts.sum(0) { |_, _, high| high }, assumptions: @assumptions)
+      end
+
+      private
+
+      # [grams, low, high] of one term, or Missing.
+      def part(term, entry, form)
+        grams, plus_minus = grams_of(term, entry, form)
+        return grams if grams.is_a?(Missing)
+
+        assume("“a few” is taken as 3, a guess") if term.guessed
+        off = Math.hypot(term.spread.to_f, plus_minus)
+        [grams, grams.to_f * (1 - off), grams.to_f * (1 + off)]
+      end
+
+      def grams_of(term, entry, form)
+        return [term.grams, mass_plus_minus(term)] if term.grams
+        if (ml = term.millilitres(@standard))
+          return volume(ml, entry, term.packed ? "packed" : form, form)
+        end
+        return count(term, entry, form) if term.unit.nil?
+        return powder_scoop(term, entry) if term.unit.kind == :scoop
+
+        Missing.new(message: "Say what one #{term.unit.names[1]} holds, such as “1 #{term.unit.names[1]} (400 g)”")
+      end
+
+      def mass_plus_minus(term)
+        case term.unit&.kind
+        when :handful
+          assume("a handful is taken as 30 g, a guess")
+          0.4
+        when :stick
+          assume("a stick is taken as 113 g")
+          0.01
+        else 0.005
+        end
+      end
+
+      def volume(ml, entry, wanted, form)
+        weight = by_volume(entry, wanted)
+        if weight.nil? && (weight = by_volume(entry, form) || by_volume(entry, entry.hand_form) || @library.weights(entry.id).find(&:grams_per_ml))
+          assume("#{entry.name.downcase}, #{wanted}, is weighed as #{weight.form}") unless wanted == "packed" && weight.form == form
+        end
+        return Missing.new(message: "How much a cup of #{entry.name.downcase} weighs is not known; write grams") unless weight
+
+        [ml * weight.grams_per_ml, weight.plus_minus]
+      end
+
+      def by_volume(entry, form)
+        @library.weights(entry.id).find { |weight| weight.form == form && weight.grams_per_ml }
+      end
+
+      def count(term, entry, form)
+        sizes = @library.weights(entry.id).select(&:grams_each)
+        return Missing.new(message: "How much one #{entry.name.downcase} weighs is not known; write grams or a measure") if sizes.empty?
+
+        weight = sizes.find { |each| each.size == term.size } || sizes.find { |each| each.size == "medium" } || sizes.first
+        assume("one is taken as #{weight.grams_each.to_f.round(1).to_s.delete_suffix(".0")} g") unless term.size && weight.size == term.size
+        [term.quantity * weight.grams_each, weight.plus_minus]
+      end
+
+      def powder_scoop(term, entry)
+        return Missing.new(message: "Which scoop? Write its number, such as “scoop #40”, or a measure") unless entry.family == "powder"
+
+        assume("a scoop of powder is taken as #{POWDER_SCOOP_GRAMS} g; the pack may say otherwise")
+        [term.quantity * POWDER_SCOOP_GRAMS, 0.15]
+      end
+
+      def assume(text) = @assumptions |= [text]
+    end
+  end
+end

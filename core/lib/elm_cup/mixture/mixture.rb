@@ -1,0 +1,55 @@
+# frozen_string_literal: true
+
+module ElmCup
+  module Mixture
+    # What some lines make together. Lines that are not read count for nothing; `complete?` says whether there are any.
+    class Bowl
+      attr_reader :lines, :grams, :composition
+
+      # lines: Ingredient::Lines.
+      def initialize(lines)
+        @lines = lines.select(&:read?)
+        @complete = @lines.size == lines.size
+        @grams = @lines.sum { |line| line.grams.to_f }
+        @composition = sum
+        freeze
+      end
+
+      def complete? = @complete
+
+      def empty? = grams.zero?
+
+      # Yields each Entry with its grams and its composition's factor (grams / 100).
+      def each_entry
+        lines.each { |line| yield line.entry, line.grams.to_f / 100, line }
+      end
+
+      # Grams of what the block gives per 100 g of each entry.
+      def total
+        lines.sum(0.0) { |line| yield(line.entry, line) * line.grams.to_f / 100 }
+      end
+
+      # Grams of each polyol, by kind.
+      def polyols
+        lines.each_with_object(Hash.new(0.0)) do |line, sums|
+          share = line.entry.composition.polyols
+          sums[line.entry.polyol_kind] += share * line.grams.to_f / 100 if share.positive?
+        end
+      end
+
+      # Allergen ids of every line, sorted.
+      def allergens = lines.flat_map { |line| line.entry.allergens }.uniq.sort
+
+      private
+
+      def sum
+        totals = Array.new(Ingredient::Composition::ALL.size, 0.0)
+        lines.each do |line|
+          factor = line.grams.to_f / 100
+          line.entry.composition.to_a.each_with_index { |part, index| totals[index] += part * factor }
+        end
+        Ingredient::Composition.new(totals)
+      end
+    end
+  end
+end

@@ -1,0 +1,105 @@
+# frozen_string_literal: true
+
+module ElmCup
+  module Quantity
+    # The spoons and cups that exist in a kitchen, and the sum of them that comes nearest to a volume.
+    class KitchenMeasures
+      # One spoon or cup: "1/2 tsp" is share 1/2 of the teaspoon.
+      Measure = Value.of(:family, :share, :ml)
+      # What is nearest: `text` such as "3 tbsp + 1 1/2 tsp", its volume in mL, its error against what was asked.
+      Nearest = Value.of(:text, :ml, :error)
+
+      CUPS = ["1/4 cup", "1/3 cup", "1/2 cup", "1 cup"].freeze
+      SPOONS = ["1/4 tsp", "1/2 tsp", "1 tsp", "1 tbsp"].freeze
+      FAMILIES = {"tsp" => :teaspoon, "tbsp" => :tablespoon, "cup" => :cup}.freeze
+      # A term is not counted out further than this many of its own unit while a larger measure exists.
+      MOST = {"tsp" => 3, "tbsp" => 4}.freeze
+
+      # spoons, cups: texts such as "1/2 tsp"; ArgumentError for one that is no spoon or cup.
+      def initialize(standard: CupStandard::US, spoons: SPOONS, cups: CUPS)
+        @standard = standard
+        @measures = (spoons + cups).map { |text| measure(text) }.uniq.sort_by { |each| -each.ml }.freeze
+        freeze
+      end
+
+      # The smallest measure in mL.
+      def smallest_ml = @measures.last.ml
+
+      # The Nearest to `ml` (Numeric > 0), of at most `terms` terms; three are tried when two miss by 2 % or more and `exact` is asked.
+      def nearest(ml, exact: false)
+        wanted = Rational(ml)
+        best = best_of(sums(wanted, 2), wanted)
+        best = best_of(sums(wanted, 3), wanted) if exact && best.error.abs >= 0.02
+        best
+      end
+
+      # The least sum that is not under `ml`: a dose rounded up to the next spoon.
+      def at_least(ml)
+        wanted = Rational(ml)
+        over = sums(wanted, 2, up: true).select { |sum| total(sum) >= wanted * Rational(999_999, 1_000_000) }
+        best_of(over, wanted)
+      end
+
+      private
+
+      def measure(text)
+        match = /\A(\d+(?:\/\d+)?|\d+ \d+\/\d+)\s*(tsp|tbsp|cup)s?\z/.match(text) or raise ArgumentError, "“#{text}” is no spoon or cup; write “1/2 tsp”, “1 tbsp” or “1/4 cup”"
+        share = match[1].split.sum { |part| Rational(part) }
+        raise ArgumentError, "“#{text}” holds nothing; write “1/2 tsp”, “1 tbsp” or “1/4 cup”" unless share.positive?
+
+        Measure.new(family: match[2], share: share, ml: share * @standard.public_send(:"#{FAMILIES.fetch(match[2])}_ml"))
+      end
+
+      # Candidate sums as lists of [Measure, whole count], larger measures first.
+      def sums(wanted, terms, from: 0, up: false)
+        return [[]] if terms.zero? || wanted <= 0
+
+        found = [[]]
+        @measures.each_with_index do |each, index|
+          next if index < from
+
+          counts(each, wanted, up).each do |count|
+            rest = wanted - count * each.ml
+            tails = (rest.positive? && terms > 1) ? sums(rest, terms - 1, from: index + 1, up: up) : [[]]
+            tails.each { |tail| found << [[each, count], *tail] unless tail.any? { |other, _| other.family == each.family } }
+          end
+        end
+        found
+      end
+
+      def counts(each, wanted, up)
+        exact = wanted / each.ml
+        whole = [exact.floor, exact.round, (exact.ceil if up)].compact.uniq.select(&:positive?)
+        whole.reject { |count| too_many?(each, count) }
+      end
+
+      def too_many?(each, count)
+        limit = MOST[each.family]
+        limit && count * each.share >= limit && @measures.any? { |other| larger?(other, each) }
+      end
+
+      def larger?(other, each)
+        FAMILIES.keys.index(other.family) > FAMILIES.keys.index(each.family)
+      end
+
+      def total(sum) = sum.sum(0) { |each, count| each.ml * count }
+
+      def best_of(sums, wanted)
+        chosen = sums.reject(&:empty?).min_by do |sum|
+          [((total(sum) - wanted).abs / wanted).round(3), sum.size, sum.sum { |_, count| count }]
+        end
+        chosen ||= [[@measures.last, 1]]
+        ml = total(chosen)
+        Nearest.new(text: words(chosen), ml: ml, error: ((ml - wanted) / wanted).to_f)
+      end
+
+      def words(sum)
+        sum.map do |each, count|
+          amount = each.share * count
+          unit = (each.family == "cup" && amount > 1) ? "cups" : each.family
+          "#{FractionText.mixed(amount)} #{unit}"
+        end.join(" + ")
+      end
+    end
+  end
+end

@@ -1,0 +1,109 @@
+# frozen_string_literal: true
+
+require "strscan"
+
+module ElmCup
+  module Quantity
+    # Reads a typed line of a recipe: amounts, name, preparation. Never raises: what cannot be read comes back as a
+    # Reading with a fault that names the place and the mend.
+    class LineReader
+      MAX_LENGTH = 300
+      BULLET = /\s*(?:(?:[-–—*•·▢☐])\s+|\[\s?\]\s*)?/
+      JOIN = /\s*(?:\+|&)\s*|\s*,?\s+(?:plus|and|minus|less)\s+/i
+
+      # The Reading of `text`.
+      def self.read(text) = new(text).read
+
+      def initialize(text)
+        @text = text
+        @terms = []
+      end
+
+      # A Reading.
+      def read
+        return unreadable("This line is not valid text (UTF-8); type it again") unless @text.valid_encoding?
+        return unreadable("This line is #{@text.length} characters long; #{MAX_LENGTH} is the most") if @text.length > MAX_LENGTH
+        return unreadable("This line is empty; type an amount and an ingredient") if @text.strip.empty?
+
+        @scanner = StringScanner.new(@text)
+        @scanner.skip(BULLET)
+        @amounts = TermReader.new(@scanner)
+        read_terms
+        return faulty(@amounts.fault) if @amounts.fault
+
+        words = NameReader.new(@scanner.rest)
+        read_late_weight if @terms.any? && @terms.all? { |term| term.grams.nil? }
+        (@terms.empty? && @amounts.weight.nil?) ? without_leading_amount(words) : finish(words, @amounts)
+      end
+
+      private
+
+      def read_terms
+        term = @amounts.read or return
+        @terms << term
+        loop do
+          back = @scanner.pos
+          joint = @scanner.scan(JOIN) or return
+          more = @amounts.read
+          unless more && (more.unit || joint.include?("+"))
+            @scanner.pos = back unless @amounts.fault
+            return
+          end
+          @terms << (joint.match?(/minus|less/i) ? more.with(sign: -1) : more)
+        end
+      end
+
+      # "Rolled oats, 88 g": the amount behind the name. Else the line may still be "salt, to taste".
+      def without_leading_amount(words)
+        @text.to_enum(:scan, /[\s,:(–—-]+(?=[\d½⅓⅔¼¾⅛#])/).each do
+          at = Regexp.last_match
+          trailing = trailing_amount(at.begin(0), at.end(0))
+          return trailing if trailing
+        end
+        return finish(words, @amounts) if words.name != "" && words.flags.intersect?(%i[to_taste as_needed optional])
+
+        unreadable("No amount found; start with how much, such as “2 tbsp honey”")
+      end
+
+      def trailing_amount(name_ends, amount_begins)
+        scanner = StringScanner.new(@text)
+        scanner.pos = @text[0...amount_begins].bytesize
+        amounts = TermReader.new(scanner)
+        term = amounts.read
+        return faulty(amounts.fault) if amounts.fault
+        return unless term&.unit && scanner.check(/[\s)]*(?:\z|[,(])/)
+
+        @terms = [term]
+        finish(NameReader.new("#{@text[0...name_ends].sub(BULLET, "")} #{scanner.rest}"), amounts)
+      end
+
+      def finish(words, amounts)
+        return unreadable("Of what? Name the ingredient behind the amount") if words.name.empty?
+        second = words.name.match(/\s(?:\+|&|and|plus)\s+(?=[\d½⅓⅔¼¾⅛])/i)
+        return two_ingredients(second) if second
+
+        Reading.new(text: @text, terms: @terms.freeze, weight: amounts.weight, name: words.name, preparations: words.preparations,
+          flags: words.flags, notes: words.notes, aside: amounts.aside)
+      end
+
+      def read_late_weight
+        begins = @scanner.pos
+        bracket = @scanner.rest.b.index("(".b)
+        return unless bracket
+
+        @amounts.read_late_weight(begins + bracket + 1)
+        @scanner.pos = begins
+      end
+
+      def two_ingredients(match)
+        rest = match.post_match
+        from = @text.index(rest) || 0
+        faulty(Fault.new(from: from, to: @text.length, message: "Two ingredients in one line; put “#{rest}” on a line of its own"))
+      end
+
+      def unreadable(message) = faulty(Fault.new(from: 0, to: @text.length, message: message))
+
+      def faulty(fault) = Reading.new(text: @text, fault: fault)
+    end
+  end
+end

@@ -1,0 +1,51 @@
+# frozen_string_literal: true
+
+module ElmCup
+  module Quantity
+    # Parts the words behind the amount into name, preparations, flags.
+    class NameReader
+      FLAGS = {
+        to_taste: /\bto taste\b/i, as_needed: /\b(?:as needed|as required|if needed)\b/i,
+        optional: /\boptional(?:ly)?\b/i, divided: /\bdivided\b/i
+      }.freeze
+      # Words that say what the rest is for; they are kept as a note and not counted.
+      ASIDE = /\b(?:plus|and)\s+(?:a little\s+)?(?:more|extra)\b.*|\bfor\s+(?:rolling|dusting|coating|dipping|greasing|decorating|garnish|serving|topping|sprinkling)\b.*/i
+
+      attr_reader :name, :preparations, :flags, :notes
+
+      def initialize(text)
+        @flags = []
+        @notes = []
+        rest = take_aside(take_flags(text))
+        brackets = []
+        rest = rest.gsub(/\(([^()]*)\)/) { brackets << Regexp.last_match(1) && " " }
+        head, *tail = rest.split(/\s*[,;]\s*|\s+[–—-]\s+/)
+        @name = clean(head || "")
+        @name, alternative = @name.split(/\s+or\s+/i, 2)
+        @name ||= ""
+        @notes << "“or #{alternative}” is not used: the first is taken" if alternative
+        @preparations = (tail + brackets).map { |part| clean(part) }.reject(&:empty?)
+      end
+
+      private
+
+      def take_flags(text)
+        FLAGS.reduce(text) do |rest, (flag, pattern)|
+          next rest unless rest.match?(pattern)
+
+          @flags << flag
+          rest.gsub(pattern, "")
+        end
+      end
+
+      def take_aside(text)
+        text.sub(ASIDE) do |aside|
+          @notes << "“#{aside.strip}” is not counted"
+          ""
+        end
+      end
+
+      def clean(text) = text.gsub(/[()\[\]"“”*]/, " ").gsub(/\s+/, " ").sub(/\A\s*(?:of|the)\s+/i, "").gsub(/\A[\s.,:;-]+|[\s.,:;-]+\z/, "")
+    end
+  end
+end

@@ -1,0 +1,13 @@
+# frozen_string_literal: true
+
+module ElmCup
+  module Quantity
+    # A number as it stands in a line: its exact value, where it stands (character offsets) and how it was written.
+    Number = Value.of(:value, :from, :to, :style) do
+      # The same number times `factor`, written the same way.
+      def times_text(factor)
+        (style == :decimal) ? FractionText.decimal(value * factor) : FractionText.mixed(value * factor)
+      end
+    end
+  end
+end

@@ -1,0 +1,30 @@
+# frozen_string_literal: true
+
+module ElmCup
+  module Quantity
+    # What a typed line says, before anyone asks what the ingredient is.
+    #   terms         Terms to be summed; empty when the line gives no amount
+    #   weight        a Term of mass in brackets that wins over the terms, or nil
+    #   name          the ingredient's words
+    #   preparations  what stood after a comma or in brackets
+    #   flags         :to_taste, :optional, :as_needed, :divided
+    #   aside         Numbers that say an amount again and only follow it when the line is scaled
+    #   notes         what was understood but not used, in words
+    #   fault         Fault when the line cannot be read
+    Reading = Value.of(:text, terms: [], weight: nil, name: "", preparations: [], flags: [], notes: [], aside: [], fault: nil) do
+      def readable? = fault.nil?
+
+      # The line again with every amount times `factor`, else as typed. Exact: scaling by k and then 1/k gives the amounts back.
+      def scaled_text(factor)
+        numbers = terms.flat_map(&:numbers) + (weight ? weight.numbers : []) + aside
+        numbers.uniq(&:from).sort_by(&:from).reverse_each.with_object(text.dup) do |number, out|
+          gap = (%i[word implied].include?(number.style) && out[number.to]&.match?(/[[:alpha:]]/)) ? " " : ""
+          out[number.from...number.to] = number.times_text(factor) + gap
+        end
+      end
+    end
+
+    # Where a line cannot be read and what would mend it; offsets count characters of the typed text.
+    Fault = Value.of(:from, :to, :message)
+  end
+end

@@ -1,0 +1,80 @@
+# frozen_string_literal: true
+
+module ElmCup
+  module Quantity
+    # A unit of a typed line. `kind` says what its size depends on:
+    #   :mass       `size` grams
+    #   :volume     `size` millilitres
+    #   :household  `size` times a measure of the cup standard (:cup, :tablespoon, :teaspoon, :fluid_ounce)
+    #   :stick, :handful  a mass by custom      :container, :scoop  nothing until the line or the ingredient says
+    class Unit
+      attr_reader :id, :kind, :size, :household, :names, :exact_names
+
+      def initialize(id, kind, names, size: nil, household: nil, exact: "")
+        @id = id
+        @kind = kind
+        @names = names.split(",")
+        @exact_names = exact.split
+        @size = size && Rational(size)
+        @household = household
+        freeze
+      end
+
+      # Millilitres of one unit in `standard`; nil when the unit is not a volume.
+      def millilitres(standard)
+        case kind
+        when :volume then size
+        when :household then size * standard.public_send(:"#{household}_ml")
+        end
+      end
+
+      # `names` are matched whatever their case, `exact_names` only as written: T is a tablespoon, t a teaspoon.
+      # Ounce and pound: NIST Handbook 44, Appendix C. Pinch, dash, drop, handful, stick: common practice.
+      ALL = [
+        new(:gram, :mass, "grams,gram,grammes,gramme,gms,gm,gr,g", size: 1),
+        new(:kilogram, :mass, "kilograms,kilogram,kilos,kilo,kgs,kg", size: 1000),
+        new(:milligram, :mass, "milligrams,milligram,mg", size: "1/1000"),
+        new(:ounce, :mass, "ounces,ounce,ozs,oz", size: "28.349523125"),
+        new(:pound, :mass, "pounds,pound,lbs,lb", size: "453.59237"),
+        new(:millilitre, :volume, "millilitres,milliliters,millilitre,milliliter,mls,ml,cc", size: 1),
+        new(:centilitre, :volume, "centilitres,centiliters,centilitre,centiliter,cl", size: 10),
+        new(:decilitre, :volume, "decilitres,deciliters,decilitre,deciliter,dl", size: 100),
+        new(:litre, :volume, "litres,liters,litre,liter,l", size: 1000),
+        new(:cup, :household, "cups,cup,cp,c", household: :cup, size: 1),
+        new(:tablespoon, :household, "tablespoons,tablespoon,tablespoonfuls,tablespoonful,tbsps,tbsp,tbs,tbls,tblsp,tb", household: :tablespoon, size: 1, exact: "T"),
+        new(:teaspoon, :household, "teaspoons,teaspoon,teaspoonfuls,teaspoonful,tsps,tsp,ts", household: :teaspoon, size: 1, exact: "t"),
+        new(:fluid_ounce, :household, "fluid ounces,fluid ounce,fl. oz,fl oz,floz", household: :fluid_ounce, size: 1),
+        new(:pint, :household, "pints,pint,pt", household: :cup, size: 2),
+        new(:quart, :household, "quarts,quart,qt", household: :cup, size: 4),
+        new(:pinch, :household, "pinches,pinch", household: :teaspoon, size: "1/16"),
+        new(:dash, :household, "dashes,dash", household: :teaspoon, size: "1/8"),
+        new(:drop, :volume, "drops,drop", size: "0.05"),
+        new(:handful, :handful, "handfuls,handful,handsful", size: 30),
+        new(:stick, :stick, "sticks,stick", size: "113.4"),
+        new(:scoop, :scoop, "scoops,scoop"),
+        new(:can, :container, "cans,can,tins,tin"),
+        new(:bag, :container, "bags,bag,packets,packet,packages,package,pkgs,pkg,packs,pack,pouches,pouch,sachets,sachet"),
+        new(:jar, :container, "jars,jar,tubs,tub,bottles,bottle,cartons,carton,boxes,box"),
+        new(:bar, :container, "bars,bar,blocks,block,slabs,slab")
+      ].freeze
+
+      BY_NAME = ALL.flat_map { |unit| unit.names.map { |name| [name, unit] } }.to_h.freeze
+      BY_EXACT_NAME = ALL.flat_map { |unit| unit.exact_names.map { |name| [name, unit] } }.to_h.freeze
+
+      # Longest names first, so that "tbsp" is not read as "t"; a full stop after the unit is let go.
+      PATTERN = /(?:#{(BY_EXACT_NAME.keys + BY_NAME.keys.sort_by { |name| -name.length }).map { |name|
+        BY_EXACT_NAME.key?(name) ? "(?-i:#{name})" : Regexp.escape(name).gsub("\\ ", "\\s+")
+      }.join("|")})(?![[:alpha:]])\.?/i
+
+      # The unit written as `text`, or nil.
+      def self.find(text)
+        plain = text.delete_suffix(".").gsub(/\s+/, " ")
+        BY_EXACT_NAME[plain] || BY_NAME[plain.downcase] || BY_NAME["#{plain.downcase}."]
+      end
+
+      def self.[](id) = BY_ID.fetch(id)
+
+      BY_ID = ALL.to_h { |unit| [unit.id, unit] }.freeze
+    end
+  end
+end

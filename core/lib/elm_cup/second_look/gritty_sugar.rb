@@ -1,0 +1,28 @@
+# frozen_string_literal: true
+
+module ElmCup
+  module SecondLook
+    # Granulated sweetener where fat leads does not dissolve and stays gritty. Common practice: use powdered.
+    # Brown sugar is left out: moist, and wanted for its bite in doughs.
+    module GrittySugar
+      ID = "gritty-sugar"
+      POWDERED = {
+        "sugar-granulated" => ["powdered sugar", "sugar-powdered"], "sugar-coconut" => ["powdered sugar", "sugar-powdered"],
+        "erythritol" => ["powdered erythritol", "erythritol-powdered"], "xylitol" => ["powdered erythritol", "erythritol-powdered"],
+        "maltitol" => ["powdered erythritol", "erythritol-powdered"], "allulose" => ["powdered sugar", "sugar-powdered"]
+      }.freeze
+
+      def self.look(table)
+        return [] unless table.mix&.saturation&.fat_leads?
+
+        table.read_lines.select { |line, _| POWDERED.key?(line.entry.id) && line.form == "granulated" }.map do |line, index|
+          words, id = POWDERED.fetch(line.entry.id)
+          text = "#{LineRemedy.grams_text(line.grams)} #{words}"
+          Finding.new(rule: ID, component: table.name, remedy_text: "Use #{text} instead",
+            message: "#{line.entry.name} does not dissolve where fat leads; it will stay gritty.",
+            patch: LineRemedy.replace(table, index, {"text" => text, "ingredient" => id}))
+        end
+      end
+    end
+  end
+end

@@ -1,0 +1,31 @@
+# frozen_string_literal: true
+
+module ElmCup
+  module SecondLook
+    # Whole dates stirred in by hand are pieces, not binder. Common practice.
+    module WholeDates
+      ID = "whole-dates"
+
+      def self.look(table)
+        return [] if table.process == "processor"
+
+        table.read_lines.select { |line, _| line.entry.family == "dates" && line.form == "whole" }.map do |line, index|
+          value = paste(table, line)
+          Finding.new(rule: ID, component: table.name, remedy_text: "Blend them to a paste first",
+            message: "Whole dates stirred in by hand do not bind; blended to a paste they do.", patch: LineRemedy.replace(table, index, value))
+        end
+      end
+
+      # The same dates as paste; in grams where the measure would weigh differently.
+      def self.paste(table, line)
+        chosen = {"ingredient" => line.entry.id}
+        text = line.text && "#{line.text}, to paste"
+        same = text && table.resolver.resolve(text, chosen: line.entry.id)
+        return {"text" => text, **chosen} if same&.read? && same.grams == line.grams && same.form == "paste"
+
+        {"text" => "#{LineRemedy.grams_text(line.grams)} #{line.entry.name.downcase}, to paste", **chosen}
+      end
+      private_class_method :paste
+    end
+  end
+end

@@ -1,0 +1,46 @@
+# frozen_string_literal: true
+
+module ElmCup
+  # Immutable value objects with keyword construction.
+  #
+  #   Point = Value.of(:x, :y, label: "")
+  #   Point.new(x: 1, y: 2).with(y: 3)
+  #
+  # A missing required member, or an unknown one, raises ArgumentError; two values are equal when their members are.
+  module Value
+    # Returns a new frozen-instance class with the `required` members and the `optional` ones (name => default).
+    def self.of(*required, **optional, &body)
+      members = required + optional.keys
+      parameters = required.map { |name| "#{name}:" } + optional.keys.map { |name| "#{name}: self.class::DEFAULTS[:#{name}]" }
+      Class.new do
+        const_set(:DEFAULTS, optional.freeze)
+        const_set(:MEMBERS, members.freeze)
+        attr_reader(*members)
+        # The source is made of the member names given by the programmer, never of data.
+        class_eval <<~RUBY, __FILE__, __LINE__ + 1
+          def initialize(#{parameters.join(", ")})
+            #{members.map { |name| "@#{name} = #{name}" }.join("\n")}
+            freeze
+          end
+        RUBY
+        include Instance
+        class_eval(&body) if body
+      end
+    end
+
+    # What every value can do.
+    module Instance
+      # A hash of the members, by name.
+      def to_h = self.class::MEMBERS.to_h { |name| [name, public_send(name)] }
+
+      # A copy with some members replaced.
+      def with(**changes) = self.class.new(**to_h, **changes)
+
+      def ==(other) = other.class == self.class && other.to_h == to_h
+
+      alias_method :eql?, :==
+
+      def hash = [self.class, to_h].hash
+    end
+  end
+end
