@@ -14,6 +14,7 @@ require_relative "elm_cup/second_look"
 require_relative "elm_cup/document"
 require_relative "elm_cup/assessment"
 require_relative "elm_cup/conversion"
+require_relative "elm_cup/catalogue"
 
 # The doors of the core: what the server and bin/elm call.
 module ElmCup
@@ -31,6 +32,15 @@ module ElmCup
 
   # A typed amount in another unit, as a Hash. UnreadableText when it cannot be done.
   def self.convert(text, to: "g", cup: "us") = Conversion.call(text, to: to, cup: cup)
+
+  # One typed line on its own, as a Hash like a line of an assessment.
+  def self.read_line(text, ingredient: nil, process: "hand", cup: "us")
+    resolver = Ingredient::LineResolver.new(process: process, standard: Quantity::CupStandard.find(cup))
+    Assessment::LineAnswer.of(resolver.resolve(text, chosen: ingredient), nil, 0)
+  end
+
+  # What can be chosen from, as a Hash: ingredients, scoops, textures and their edges, cup standards.
+  def self.library = Catalogue.of(Ingredient::Library.default)
 
   # A formula document with every amount times `factor`, exactly. InvalidDocument when it cannot be taken.
   def self.scale(document, factor)

@@ -48,7 +48,7 @@ module ElmCup
         {
           **estimate, "texture" => saturation.texture,
           "binder_ml" => round(saturation.supply), "demand_ml" => round(saturation.demand),
-          "binder_split_ml" => round_all({water: saturation.water, syrup: saturation.syrup, pulp: saturation.pulp, fat: saturation.fat, masked: -saturation.masked}, 2),
+          "binder_split_ml" => round_all({water: saturation.water, syrup: saturation.syrup, pulp: saturation.pulp, fat: saturation.fat, masked: 0.0 - saturation.masked}, 2),
           "tack" => round(saturation.tack, 2), "grease" => round(saturation.grease, 2), "advice" => @verdict.advice,
           "little_known" => @verdict.estimable? ? @verdict.uncertainty.little_known : [], "rescue" => rescue_part, "why" => why
         }.compact

@@ -1,0 +1,32 @@
+# frozen_string_literal: true
+
+module ElmCupServer
+  # The made-up scenario of the demo: the interval table of an amateur choir's midsummer concert.
+  module DemoData
+    FILES = Dir[File.join(__dir__, "formulas/*.json")].sort.freeze
+    BATCHES = File.join(__dir__, "batches.json")
+
+    # Fills an empty database; does nothing to one that holds a formula, a deleted one included.
+    def self.load_once
+      return if Formula.exists?
+
+      Record.transaction do
+        formulas = FILES.to_h { |file| JSON.parse(File.read(file)).then { |document| [File.basename(file, ".json").sub(/\A\d+-/, ""), Formula.start(document)] } }
+        JSON.parse(File.read(BATCHES)).each { |batch| write_down(batch, formulas.fetch(batch["formula"])) }
+      end
+    end
+
+    # Planned grams come from the assessment; the demo says only how the actual ones differed.
+    def self.write_down(batch, formula)
+      version = formula.current_version
+      lines = ElmCup.assess(version.parsed)["components"].flat_map do |component|
+        component["lines"].map do |line|
+          planned = line["grams"]
+          {"component" => component["name"], "text" => line["text"], "planned_grams" => planned, "actual_grams" => (planned + batch.dig("off_by_grams", line["ingredient"]).to_f).round(1)}
+        end
+      end
+      Batch.write_down(batch.slice("client_key", "additions", "texture", "pieces", "minutes", "note").merge("version_id" => version.id, "lines" => lines))
+    end
+    private_class_method :write_down
+  end
+end

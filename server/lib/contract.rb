@@ -1,0 +1,26 @@
+# frozen_string_literal: true
+
+require "committee"
+
+module ElmCupServer
+  # The OpenAPI file, checked on every request to the API. Formula documents are checked by the core's own schema.
+  module Contract
+    # Options for Committee::Middleware::RequestValidation.
+    def self.options
+      {schema_path: OPENAPI, strict_reference_validation: true, coerce_form_params: false, coerce_date_times: false, allow_form_params: false,
+       strict_query_params: true, parse_response_by_content_type: true, strict: false, prefix: nil, error_class: Fault}.compact
+    end
+
+    # A request that the contract does not know, as a problem document.
+    class Fault < Committee::ValidationError
+      def error_body = {"type" => "about:blank", "title" => Problem::TITLES.fetch(status, "Not possible"), "status" => status, "detail" => plain, "errors" => []}
+
+      def render = [status, {"content-type" => Problem::TYPE, "cache-control" => "no-store"}, [JSON.generate(error_body)]]
+
+      private
+
+      # The library's own words without its schema paths.
+      def plain = message.to_s.gsub(/#\/(?:paths|components)\/\S+/, "").squeeze(" ").scrub.strip[0, 300]
+    end
+  end
+end

@@ -1,0 +1,25 @@
+# frozen_string_literal: true
+
+module ElmCupServer
+  # Errors as RFC 9457 problem documents: one sentence, and a pointer to each field at fault.
+  module Problem
+    TYPE = "application/problem+json"
+    TITLES = {400 => "The request cannot be read", 403 => "Not allowed", 404 => "Not found", 409 => "Not possible now", 413 => "Too large", 415 => "Not JSON", 422 => "Not a value that can be kept", 500 => "Something went wrong here"}.freeze
+
+    # A Rack response. errors: [[pointer, message], …].
+    def self.response(status, detail, errors = [])
+      [status, {"content-type" => TYPE, "cache-control" => "no-store"}, [JSON.generate(body(status, detail, errors))]]
+    end
+
+    # The Rack response for a document the core refuses.
+    def self.for_document(error)
+      response(422, error.message, error.faults.map { |fault| [fault.pointer, fault.message] })
+    end
+
+    def self.body(status, detail, errors)
+      {"type" => "about:blank", "title" => TITLES.fetch(status), "status" => status, "detail" => detail.scrub,
+       "errors" => errors.map { |pointer, message| {"pointer" => pointer, "detail" => message} }}
+    end
+    private_class_method :body
+  end
+end

@@ -1,0 +1,48 @@
+# frozen_string_literal: true
+
+module ElmCupServer
+  # A confection as designed: a chain of versions, one of them current. Deleting hides it, so that it can be undone.
+  class Formula < Record
+    self.table_name = "formulas"
+    has_many :versions, -> { order(:number) }, class_name: "ElmCupServer::FormulaVersion", inverse_of: :formula
+    belongs_to :current_version, class_name: "ElmCupServer::FormulaVersion", optional: true
+
+    scope :kept, -> { where(deleted_at: nil) }
+
+    # A new formula whose first version is `document`. ElmCup::InvalidDocument when it cannot be taken.
+    def self.start(document)
+      ElmCup.check(document)
+      transaction { create!(name: document["name"]).tap { |formula| formula.save_version(document, parent: nil) } }
+    end
+
+    # Makes `document` the next version, born of `parent`, and the current one.
+    def save_version(document, parent:)
+      ElmCup.check(document)
+      transaction do
+        version = versions.create!(number: (versions.maximum(:number) || 0) + 1, parent: parent, document: JSON.generate(document))
+        update!(name: document["name"], current_version: version)
+        version.summary
+        version
+      end
+    end
+
+    # A formula of its own that starts from the current version.
+    def copy
+      document = current_version.parsed
+      Formula.start(document.merge("name" => "#{document["name"][0, 110]} (copy)"))
+    end
+
+    def hide = update!(deleted_at: Time.now)
+
+    def bring_back = update!(deleted_at: nil)
+
+    # For lists.
+    def to_summary
+      {"id" => id, "name" => name, "updated_at" => Record.iso(updated_at), "version" => current_version.number, "version_id" => current_version_id,
+       "summary" => current_version.summary}
+    end
+
+    # With the current document.
+    def to_answer = {"id" => id, "name" => name, "version" => current_version.to_answer, "versions" => versions.count}
+  end
+end
