@@ -39,6 +39,9 @@ module ElmCup
     Assessment::LineAnswer.of(resolver.resolve(text, chosen: ingredient), nil, 0)
   end
 
+  # A typed line with its last amount one spoon step up (1) or down (-1).
+  def self.nudge(text, direction) = Quantity::Nudge.call(text, direction)
+
   # What can be chosen from, as a Hash: ingredients, scoops, textures and their edges, cup standards.
   def self.library = Catalogue.of(Ingredient::Library.default)
 

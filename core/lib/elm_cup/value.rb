@@ -24,6 +24,7 @@ module ElmCup
           end
         RUBY
         include Instance
+
         class_eval(&body) if body
       end
     end

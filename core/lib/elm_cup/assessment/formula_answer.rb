@@ -52,7 +52,7 @@ module ElmCup
 
         figures = Mixture::Nutrition.new(@piece_bowl)
         {
-          "nutrition_per_piece" => balls && balls.count.positive? ? round_all(figures.for_mass(balls.piece_grams), 2) : nil,
+          "nutrition_per_piece" => (balls && balls.count.positive?) ? round_all(figures.for_mass(balls.piece_grams), 2) : nil,
           "nutrition_per_100g" => round_all(figures.for_mass(100.0), 2),
           "sweetness_pct" => round(Mixture::Sweetness.percent(@piece_bowl))
         }.compact

@@ -57,7 +57,11 @@ module ElmCup
       end
 
       def outcomes
-        @outcomes ||= direction ? helpers.map { |row| brought(row).any? ? refuse(row, "it would bring #{words(brought(row))} into a bowl that has none") : outcome(row) } : []
+        @outcomes ||= if direction
+          helpers.map { |row| brought(row).any? ? refuse(row, "it would bring #{words(brought(row))} into a bowl that has none") : outcome(row) }
+        else
+          []
+        end
       end
 
       def allergenic
@@ -117,7 +121,7 @@ module ElmCup
 
       def option(row, line, measure, after)
         Option.new(ingredient: row["ingredient"], text: line.text, first_text: "#{first(row, measure)} #{row["words"]}", grams: line.grams.to_f, after: after,
-          why: why(row), patch: [{"op" => "add", "path" => "/components/#{@component}/lines/-", "value" => {"text" => line.text, "ingredient" => row["ingredient"]}}])
+          why: why(row, line), patch: [{"op" => "add", "path" => "/components/#{@component}/lines/-", "value" => {"text" => line.text, "ingredient" => row["ingredient"]}}])
       end
 
       # Half of the dose, in whole steps of the trade where the half is more than one.
@@ -127,12 +131,14 @@ module ElmCup
         @measures.nearest((half > step) ? (half / step).floor * step : half).text
       end
 
-      def why(row)
-        if row["ingredient"] == "water" && @mix.date_led? then "dates lead here, and water is what they want"
-        elsif direction == "wetter" then "it adds binder: #{row["source"]}"
-        else "it takes up binder: #{row["source"]}"
-        end
+      def why(row, line)
+        return "dates lead here, and water is what they want" if row["ingredient"] == "water" && @mix.date_led?
+
+        helper = @mix.portion_of(line)
+        (direction == "wetter") ? "it brings #{ml(helper.supply_ml)} mL of binder" : "it takes up #{ml(helper.d_ml)} mL"
       end
+
+      def ml(value) = (value < 10) ? value.round(1) : value.round
 
       def refuse(row, why) = Refusal.new(ingredient: row["ingredient"], why: why)
     end

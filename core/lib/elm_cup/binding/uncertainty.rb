@@ -84,7 +84,7 @@ module ElmCup
       end
 
       def moisture_sigma
-        date_portions.all? { |each| each.line.moisture_said } ? MOISTURE_SAID : MOISTURE_UNSAID
+        (date_portions.all? { |each| each.line.moisture_said }) ? MOISTURE_SAID : MOISTURE_UNSAID
       end
 
       def date_portions = @date_portions ||= @mix.portions.select { |each| each.line.entry.family == "dates" && each.b_ml.positive? }

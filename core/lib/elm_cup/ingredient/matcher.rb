@@ -91,7 +91,6 @@ module ElmCup
           .map { |entry, score| Candidate.new(entry: entry, confidence: (NEARLY * score).round(2)) }
       end
 
-
       # 1 for the same words, less for each letter that differs and each word that has no partner.
       def likeness(words, name)
         shares = words.map { |word| [word, name.map { |other| word_likeness(word, other) }.max] }

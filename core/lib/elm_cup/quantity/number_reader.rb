@@ -25,14 +25,20 @@ module ElmCup
       PATTERNS = [
         [/(\d+)(?:\s*-\s*|\s*)(#{vulgar})/, :fraction, ->(m) { Rational(m[1]) + VULGAR[m[2]] }],
         [/(\d+)(?:\s+|-)(\d+)#{slash}(\d+)(?!\d)/, :fraction, ->(m) { Rational(m[1]) + fraction(m[2], m[3]) }],
-        [/(\d+)#{slash}(\d+)(?![\d])/, :fraction, ->(m) { fraction(m[1], m[2]) }],
+        [/(\d+)#{slash}(\d+)(?!\d)/, :fraction, ->(m) { fraction(m[1], m[2]) }],
         [/([1-9]\d{0,2}(?:,\d{3})+)(?=\s*(?:g|gr|gm|gms|grams?|grammes?|ml|mls|millilit(?:re|er)s?)\b)/i, :decimal, ->(m) { Rational(m[1].delete(",")) }],
         [/(\d+)\s+and\s+(?:an?\s+|one\s+)?(#{part})\b/i, :fraction, ->(m) { Rational(m[1]) + Rational(1, PARTS.fetch(m[2].downcase)) }],
         [/(\d+[.,]\d+|\.\d+)/, :decimal, ->(m) { Rational("0#{m[1]}".tr(",", ".")) }],
         [/(\d+)/, :whole, ->(m) { Rational(m[1]) }],
         [/(#{vulgar})/, :fraction, ->(m) { VULGAR[m[1]] }],
         [/(#{cardinal})\s+and\s+(?:an?\s+|one\s+)?(#{part})\b/i, :word, ->(m) { cardinal(m[1]) + Rational(1, PARTS.fetch(m[2].downcase)) }],
-        [/(?:(half)\s+(?:an?\s+)?|(#{cardinal})\s+|an?\s+)?dozen\b/i, :word, ->(m) { 12 * (m[1] ? Rational(1, 2) : (m[2] ? cardinal(m[2]) : 1)) }],
+        [/(?:(half)\s+(?:an?\s+)?|(#{cardinal})\s+|an?\s+)?dozen\b/i, :word, ->(m) {
+          12 * (if m[1]
+                  Rational(1, 2)
+                else
+                  (m[2] ? cardinal(m[2]) : 1)
+          end)
+        }],
         [/(#{cardinal})[\s-]+(#{part})\b(?:\s+of\b)?(?:\s+an?\b)?/i, :word, ->(m) { cardinal(m[1]) * Rational(1, PARTS.fetch(m[2].downcase)) }],
         [/#{not_half_and_half}(?:an?\s+)?(half|third|quarter|fourth|eighth)\b(?:\s+of\b)?(?:\s+an?\b)?/i, :word, ->(m) { Rational(1, PARTS.fetch(m[1].downcase)) }],
         [/a\s+couple\b(?:\s+of\b)?/i, :word, ->(_) { Rational(2) }],

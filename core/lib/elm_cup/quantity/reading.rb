@@ -18,8 +18,7 @@ module ElmCup
       def scaled_text(factor)
         numbers = terms.flat_map(&:numbers) + (weight ? weight.numbers : []) + aside
         numbers.uniq(&:from).sort_by(&:from).reverse_each.with_object(text.dup) do |number, out|
-          gap = (%i[word implied].include?(number.style) && out[number.to]&.match?(/[[:alpha:]]/)) ? " " : ""
-          out[number.from...number.to] = number.times_text(factor) + gap
+          out[number.from...number.to] = number.times_text(factor) + number.gap_in(out)
         end
       end
     end

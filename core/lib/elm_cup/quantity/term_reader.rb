@@ -153,7 +153,7 @@ module ElmCup
       # "1 14-oz can"
       def read_inner
         attempt do
-          next unless @scanner.skip(/[\s-]+(?=[\d])/)
+          next unless @scanner.skip(/[\s-]+(?=\d)/)
           inner = measured_term
           inner if inner && @scanner.check(/[\s-]*#{Unit::PATTERN}/o) && container_ahead?
         end

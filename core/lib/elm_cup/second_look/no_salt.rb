@@ -15,7 +15,7 @@ module ElmCup
         return [] unless table.eaten_as_dough?
 
         butter = table.bowl.lines.find { |line| BUTTERS.include?(line.entry.family) && line.entry.composition.salt < UNSALTED }
-        return [] if butter.nil? || table.bowl.composition.salt * 100 / table.bowl.grams >= WITHOUT
+        return [] if butter.nil? || table.bowl.lines.any? { |line| line.entry.family == "salt" } || table.bowl.composition.salt * 100 / table.bowl.grams >= WITHOUT
 
         text = remedy(table)
         [Finding.new(rule: ID, component: table.name, remedy_text: "Add #{text}",

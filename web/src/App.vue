@@ -1,0 +1,46 @@
+<script setup lang="ts">
+import NoticeBar from './components/frame/NoticeBar.vue'
+import SideRail from './components/frame/SideRail.vue'
+</script>
+
+<template>
+  <a class="skip" href="#main">To the content</a>
+  <div class="frame">
+    <SideRail />
+    <main id="main" tabindex="-1">
+      <RouterView v-slot="{ Component, route }">
+        <component :is="Component" :key="route.path" />
+      </RouterView>
+    </main>
+  </div>
+  <NoticeBar />
+</template>
+
+<style scoped>
+.frame {
+  display: grid;
+  grid-template-columns: 84px minmax(0, 1fr);
+  min-height: 100vh;
+}
+main {
+  min-width: 0;
+  outline: none;
+}
+.skip {
+  position: absolute;
+  left: -999px;
+  top: 8px;
+  background: var(--milk);
+  padding: 8px 12px;
+  z-index: 10;
+}
+.skip:focus {
+  left: 8px;
+}
+@media (max-width: 600px) {
+  .frame {
+    grid-template-columns: minmax(0, 1fr);
+    grid-template-rows: minmax(0, 1fr) auto;
+  }
+}
+</style>

@@ -1,0 +1,144 @@
+<script setup lang="ts">
+/** What every formula screen shares: the name, the version, undo and redo, batch size, save, the tabs. */
+import { computed, ref, watch } from 'vue'
+import { useRouter } from 'vue-router'
+import { api, unwrap } from '@/api/client'
+import type { FormulaDocument } from '@/api/document'
+import type { Draft } from '@/composables/useDraft'
+import { say } from '@/composables/useNotice'
+
+const props = defineProps<{ draft: Draft; formulaId: number; grams?: number; pieces?: number }>()
+const router = useRouter()
+const name = ref('')
+watch(() => props.draft.document.value.name, (now) => (name.value = now), { immediate: true })
+
+const state = computed(() => {
+  const { base, dirty } = props.draft
+  return `Version ${base.value?.number ?? '…'}${dirty.value ? ', draft on it' : ', saved'}`
+})
+function rename() {
+  const next = name.value.trim()
+  if (next && next !== props.draft.document.value.name) props.draft.edit('the name', (copy) => void (copy.name = next))
+  else name.value = props.draft.document.value.name
+}
+const TIMES = ['1/4', '1/3', '1/2', '3/4', '2', '3', '4', '5', '10'].map((value) => ({ label: `× ${value}`, value }))
+async function scale(factor: string) {
+  try {
+    const document = (await unwrap(api.POST('/api/scale', { body: { document: props.draft.document.value as never, factor } }))) as FormulaDocument
+    props.draft.history.change(`the batch × ${factor}`, document)
+  } catch (failure) {
+    say((failure as Error).message)
+  }
+}
+async function save() {
+  const version = await props.draft.save()
+  if (version) say(`Saved as version ${version.number}.`)
+}
+async function copy() {
+  try {
+    if (props.draft.dirty.value && !(await props.draft.save())) return
+    const made = await unwrap(api.POST('/api/formulas/{id}/copy', { params: { path: { id: props.formulaId } } }))
+    await router.push(`/formulas/${made.id}/mix`)
+    say(`This is “${made.name}”, a formula of its own.`)
+  } catch (failure) {
+    say((failure as Error).message)
+  }
+}
+async function remove() {
+  const params = { path: { id: props.formulaId } }
+  try {
+    await unwrap(api.DELETE('/api/formulas/{id}', { params }))
+    await router.push('/formulas')
+    say(`“${props.draft.document.value.name}” is deleted.`, {
+      word: 'Undo',
+      run: async () => {
+        await unwrap(api.POST('/api/formulas/{id}/restore', { params }))
+        await router.push(`/formulas/${props.formulaId}/mix`)
+      },
+    })
+  } catch (failure) {
+    say((failure as Error).message)
+  }
+}
+defineExpose({ save })
+</script>
+
+<template>
+  <header class="header">
+    <div class="title">
+      <label class="screen-reader" for="formula-name">Name of the formula</label>
+      <input id="formula-name" v-model="name" maxlength="120" class="name" @change="rename" @keydown.enter.prevent="($event.target as HTMLInputElement).blur()" />
+      <span class="quiet" data-version>{{ state }}<template v-if="grams"> · <span class="figure">{{ Math.round(grams) }} g</span></template><template v-if="pieces"> · {{ pieces }} pieces</template></span>
+    </div>
+    <div class="tools">
+      <Button label="Undo" severity="secondary" size="small" :disabled="!draft.canUndo.value" :title="draft.history.undoLabel.value ? `Undo ${draft.history.undoLabel.value} (Ctrl+Z)` : 'Open the version before (Ctrl+Z)'" @click="draft.undo()" />
+      <Button label="Redo" severity="secondary" size="small" :disabled="!draft.history.redoLabel.value" :title="`Redo ${draft.history.redoLabel.value ?? ''} (Ctrl+Shift+Z)`" @click="draft.history.redo()" />
+      <Select aria-label="Batch size" placeholder="Batch ×" :options="TIMES" option-label="label" option-value="value" :model-value="null" size="small" @update:model-value="scale" />
+      <Button label="Copy" severity="secondary" size="small" @click="copy" />
+      <Button label="Delete" severity="secondary" size="small" @click="remove" />
+      <Button label="Save" size="small" :disabled="!draft.dirty.value" :loading="draft.saving.value" title="Ctrl+S" @click="save" />
+    </div>
+    <nav class="tabs" aria-label="Formula">
+      <RouterLink :to="`/formulas/${formulaId}/mix`">Mix</RouterLink>
+      <RouterLink :to="`/formulas/${formulaId}/made`">Made it</RouterLink>
+    </nav>
+  </header>
+</template>
+
+<style scoped>
+.header {
+  display: grid;
+  grid-template-columns: minmax(0, 1fr) auto;
+  align-items: end;
+  gap: 6px 16px;
+  padding: 14px 24px 0;
+  border-bottom: 1px solid var(--bran);
+}
+.name {
+  display: block;
+  width: 100%;
+  font-family: var(--heading);
+  font-size: 1.5rem;
+  font-weight: 600;
+  background: none;
+  border: 0;
+  border-bottom: 1.5px solid transparent;
+  padding: 0;
+}
+.name:hover,
+.name:focus {
+  border-bottom-color: var(--husk);
+}
+.tools {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 6px;
+  justify-content: end;
+}
+.tabs {
+  display: flex;
+  gap: 4px;
+  grid-column: 1 / -1;
+}
+.tabs a {
+  padding: 6px 14px;
+  color: var(--husk);
+  text-decoration: none;
+  border-bottom: 3px solid transparent;
+}
+.tabs a:hover {
+  color: var(--cocoa);
+}
+.tabs .router-link-active {
+  color: var(--elm);
+  border-bottom-color: var(--elm);
+}
+@media (max-width: 1000px) {
+  .header {
+    grid-template-columns: minmax(0, 1fr);
+  }
+  .tools {
+    justify-content: start;
+  }
+}
+</style>

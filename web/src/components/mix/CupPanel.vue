@@ -1,0 +1,129 @@
+<script setup lang="ts">
+/** The Cup with its sentence and the doses to press. */
+import { computed, ref } from 'vue'
+import type { AssessedComponent, Library, RescueOption } from '@/api/client'
+import BinderLegend from '@/drawings/BinderLegend.vue'
+import CupDrawing from '@/drawings/CupDrawing.vue'
+import { figure, percent } from '@/format'
+import WhyDialog from './WhyDialog.vue'
+
+const props = defineProps<{ component?: AssessedComponent; library?: Library; pending: boolean }>()
+defineEmits<{ dose: [option: RescueOption] }>()
+const asked = ref(false)
+const odds = computed(() => Object.entries(props.component?.texture_odds ?? {}).filter(([, share]) => share >= 0.01))
+const empty = computed(() => !props.component?.lines.length)
+</script>
+
+<template>
+  <section class="cup-panel" aria-label="Will it bind">
+    <div v-if="!library" class="skeleton" aria-hidden="true" />
+    <template v-else>
+      <CupDrawing :saturation="component?.saturation" :split="component?.binder_split_ml" :demand-ml="empty ? undefined : component?.demand_ml"
+        :texture="component?.texture" :want="component?.want" :edges="library.texture_edges" :textures="library.textures" />
+      <p class="sentence" aria-live="polite" data-sentence>{{ component?.sentence ?? 'There is nothing in it yet.' }}</p>
+
+      <div v-if="component?.rescue" class="doses">
+        <button v-for="option in component.rescue.options" :key="option.text" type="button" class="dose" :title="option.why" @click="$emit('dose', option)">
+          <span>{{ option.text }}</span><span class="then">→ {{ option.after.texture }}, {{ option.after.saturation.toFixed(2) }}</span>
+          <span class="quiet first">first {{ option.first_text }}, then look · {{ option.why }}</span>
+        </button>
+        <p v-if="component.rescue.rest" class="quiet">{{ component.rescue.rest }}</p>
+        <p v-if="!component.rescue.options.length" class="quiet">Nothing in reach brings it to where you want it.</p>
+        <details v-if="component.rescue.refused.length" class="quiet">
+          <summary>What will not do</summary>
+          <ul>
+            <li v-for="refusal in component.rescue.refused" :key="refusal.ingredient">{{ library.ingredients.find((each) => each.id === refusal.ingredient)?.name }}: {{ refusal.why }}.</li>
+          </ul>
+        </details>
+      </div>
+
+      <ul v-if="component?.advice?.length" class="advice">
+        <li v-for="word in component.advice" :key="word">{{ word }}</li>
+      </ul>
+
+      <template v-if="component?.saturation">
+        <p class="quiet figures">
+          <span>Fill <strong class="figure">{{ component.saturation.value.toFixed(2) }}</strong> ({{ component.saturation.low.toFixed(2) }} to {{ component.saturation.high.toFixed(2) }} in two bowls of three)</span>
+        </p>
+        <ul class="odds" aria-label="Odds of the textures">
+          <li v-for="[id, share] in odds" :key="id"><span>{{ id }}</span><span class="track" aria-hidden="true"><span :style="{ width: percent(share).replace(' ', '') }" /></span><span class="figure">{{ percent(share) }}</span></li>
+        </ul>
+        <BinderLegend v-if="component.binder_split_ml" :split="component.binder_split_ml" :demand-ml="component.demand_ml ?? 0" />
+        <p class="quiet figures">Tack {{ figure(component.tack ?? 0, 2) }} · grease {{ figure(component.grease ?? 0, 2) }} <button type="button" class="link-button" @click="asked = true">Why?</button></p>
+        <WhyDialog v-model:visible="asked" :steps="component.why ?? []" />
+      </template>
+    </template>
+  </section>
+</template>
+
+<style scoped>
+.sentence {
+  font-size: 1.0625rem;
+  margin: 8px 0 10px;
+}
+.dose {
+  display: grid;
+  grid-template-columns: 1fr auto;
+  gap: 0 8px;
+  width: 100%;
+  text-align: left;
+  padding: 7px 12px;
+  margin-bottom: 6px;
+  background: var(--milk);
+  border: 1px solid var(--elm);
+  border-radius: var(--radius);
+  cursor: pointer;
+}
+.dose:hover {
+  background: var(--elm-tint);
+}
+.then {
+  color: var(--elm);
+  white-space: nowrap;
+}
+.first {
+  grid-column: 1 / -1;
+  font-size: 0.875rem;
+}
+.advice {
+  margin: 8px 0;
+  border-left: 3px solid var(--butter);
+  padding-left: 10px;
+}
+.figures {
+  margin-top: 8px;
+}
+.odds {
+  margin: 6px 0 10px;
+  font-size: 0.9375rem;
+}
+.odds li {
+  display: grid;
+  grid-template-columns: 72px 1fr 44px;
+  align-items: center;
+  gap: 8px;
+}
+.odds .figure {
+  text-align: right;
+}
+.track {
+  height: 6px;
+  background: var(--bran);
+  border-radius: 3px;
+}
+.track span {
+  display: block;
+  height: 6px;
+  background: var(--husk);
+  border-radius: 3px;
+}
+.skeleton {
+  height: 340px;
+  background: var(--bran);
+  opacity: 0.4;
+  border-radius: var(--radius);
+}
+details ul {
+  padding-left: 4px;
+}
+</style>

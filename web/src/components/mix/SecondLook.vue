@@ -1,0 +1,31 @@
+<script setup lang="ts">
+/** What a careful friend would notice, each with a remedy to press. */
+import type { Finding } from '@/api/client'
+
+defineProps<{ findings: Finding[] }>()
+defineEmits<{ mend: [finding: Finding] }>()
+</script>
+
+<template>
+  <section id="second-look" class="look" aria-labelledby="look-title" tabindex="-1">
+    <h2 id="look-title">Second look</h2>
+    <ul v-if="findings.length">
+      <li v-for="finding in findings" :key="finding.rule + finding.message">
+        <p>{{ finding.message }}</p>
+        <button type="button" class="link-button" @click="$emit('mend', finding)">{{ finding.remedy.text }}</button>
+      </li>
+    </ul>
+    <p v-else class="quiet">Nothing that a careful friend would stop you for.</p>
+  </section>
+</template>
+
+<style scoped>
+.look {
+  margin-top: 16px;
+  border-top: 1px solid var(--bran);
+  padding-top: 10px;
+}
+li {
+  padding: 8px 0 4px;
+}
+</style>

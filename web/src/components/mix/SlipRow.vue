@@ -1,0 +1,204 @@
+<script setup lang="ts">
+/** One row of the slip: what was typed, what it was read as, its grams, what it gives or takes. Click the text to change it. */
+import { computed, nextTick, ref, toRef, useTemplateRef, watch } from 'vue'
+import type { AssessedLine } from '@/api/client'
+import type { DocumentLine } from '@/api/document'
+import { useLineReading } from '@/composables/useLineReading'
+import GiveTakeBar from '@/drawings/GiveTakeBar.vue'
+import { figure, percent } from '@/format'
+import LineReadingText from './LineReadingText.vue'
+
+const props = defineProps<{
+  line: DocumentLine
+  assessed?: AssessedLine
+  scale: number
+  process: 'hand' | 'processor'
+  cup?: string
+  number: number
+}>()
+const emit = defineEmits<{
+  change: [line: DocumentLine]
+  preview: [line: DocumentLine | undefined]
+  remove: []
+  nudge: [direction: 1 | -1]
+  pick: []
+}>()
+
+const editing = ref(false)
+const text = ref('')
+const field = useTemplateRef<HTMLInputElement>('field')
+const shown = computed(() => props.line.text ?? props.assessed?.text ?? `${props.line.grams} g ${props.line.ingredient}`)
+const typed = computed<DocumentLine | undefined>(() => {
+  if (!editing.value || !text.value.trim() || text.value === shown.value) return undefined
+  const sameName = nameOf(text.value) === nameOf(shown.value)
+  return { text: text.value, ...(sameName && props.line.ingredient ? { ingredient: props.line.ingredient } : {}) }
+})
+const { reading } = useLineReading(typed, toRef(props, 'process'), toRef(props, 'cup'))
+watch(reading, (now) => emit('preview', now?.status === 'read' ? typed.value : undefined))
+const flagged = computed(() => props.assessed && props.assessed.status !== 'read')
+
+/** The words of a line without its numbers: while they stay, a match the cook chose stays. */
+function nameOf(line: string) {
+  return line.replace(/[\d/.,½¼¾⅓⅔+-]+/g, ' ').replace(/\s+/g, ' ').trim().toLowerCase()
+}
+async function begin() {
+  text.value = shown.value
+  editing.value = true
+  await nextTick()
+  field.value?.focus()
+}
+function keep() {
+  if (!editing.value) return
+  const next = typed.value
+  close()
+  if (next) emit('change', { ...next, text: next.text!.trim() })
+}
+function close() {
+  editing.value = false
+  emit('preview', undefined)
+}
+function choose(ingredient: string) {
+  emit('change', { text: shown.value, ingredient })
+}
+</script>
+
+<template>
+  <li class="row" :class="{ flagged }" :data-line="number" @keydown.alt.up.prevent="emit('nudge', 1)" @keydown.alt.down.prevent="emit('nudge', -1)">
+    <div class="said">
+      <input v-if="editing" ref="field" v-model="text" class="field" type="text" maxlength="300" :aria-label="`Line ${number}`"
+        @keydown.enter.prevent="keep" @keydown.esc.prevent="close" @blur="keep" />
+      <button v-else type="button" class="typed" :aria-label="`Change line ${number}: ${shown}`" @click="begin">{{ shown }}</button>
+      <div class="as">
+        <LineReadingText v-if="editing && typed && reading" :line="reading" @choose="choose" />
+        <LineReadingText v-else-if="flagged && assessed" :line="assessed" @choose="choose" />
+        <template v-else-if="assessed">
+          <button type="button" class="match" :aria-label="`Line ${number} is read as ${assessed.name}. Choose another ingredient`" @click="emit('pick')">{{ assessed.name }}</button>
+          <span class="quiet">
+            {{ assessed.form }}<template v-if="assessed.confidence < 0.9"> · {{ percent(assessed.confidence) }} sure</template>
+            <template v-for="said in [...assessed.assumptions, ...assessed.notes]" :key="said"> · {{ said }}</template>
+          </span>
+        </template>
+        <button v-if="flagged && assessed?.status !== 'unreadable'" type="button" class="match" @click="emit('pick')">Choose from the pantry</button>
+      </div>
+    </div>
+    <GiveTakeBar v-if="assessed && !flagged" :line="assessed" :scale="scale" />
+    <span v-else class="no-bar" />
+    <div class="grams">
+      <span class="figure" data-grams>{{ assessed?.grams !== undefined ? `${figure(assessed.grams)} g` : '–' }}</span>
+      <span v-if="assessed?.share !== undefined && !flagged" class="quiet figure">{{ percent(assessed.share) }}</span>
+    </div>
+    <div class="tools">
+      <button type="button" :aria-label="`Less of line ${number}`" @click="emit('nudge', -1)">−</button>
+      <button type="button" :aria-label="`More of line ${number}`" @click="emit('nudge', 1)">+</button>
+      <button type="button" :aria-label="`Take line ${number} out`" @click="emit('remove')">×</button>
+    </div>
+  </li>
+</template>
+
+<style scoped>
+.row {
+  display: grid;
+  grid-template-columns: minmax(0, 1fr) 90px 62px auto;
+  gap: 12px;
+  align-items: start;
+  padding: 8px 6px 8px 10px;
+  border-top: 1px solid var(--bran);
+}
+.flagged {
+  box-shadow: inset 3px 0 0 var(--berry);
+}
+.typed {
+  display: block;
+  width: 100%;
+  text-align: left;
+  background: none;
+  border: 0;
+  padding: 0;
+  cursor: text;
+  font-size: 1.0625rem;
+  overflow-wrap: anywhere;
+}
+.typed:hover {
+  text-decoration: underline dotted;
+  text-underline-offset: 3px;
+}
+.field {
+  width: 100%;
+  font-size: 1.0625rem;
+  padding: 2px 8px;
+  margin: -3px 0 -3px -9px;
+  border: 1.5px solid var(--elm);
+  border-radius: var(--radius-in);
+  background: var(--milk);
+}
+.as {
+  font-size: 0.9375rem;
+  line-height: 1.35;
+}
+.as .quiet {
+  font-size: 0.875rem;
+}
+.match {
+  background: none;
+  border: 0;
+  padding: 0;
+  margin-right: 6px;
+  cursor: pointer;
+  color: var(--elm);
+  text-decoration: underline;
+  text-underline-offset: 3px;
+  text-decoration-thickness: 1px;
+}
+.grams {
+  display: grid;
+  justify-items: end;
+}
+.grams > :first-child {
+  font-size: 1.0625rem;
+}
+.grams .quiet {
+  font-size: 0.875rem;
+}
+.no-bar {
+  width: 90px;
+}
+.row :deep(.bar) {
+  margin-top: 6px;
+}
+.tools {
+  display: flex;
+}
+.tools button {
+  width: 28px;
+  height: 32px;
+  border: 0;
+  background: none;
+  border-radius: var(--radius-in);
+  cursor: pointer;
+  color: var(--husk);
+  font-size: 1.125rem;
+}
+.tools button:hover {
+  background: var(--oat);
+  color: var(--cocoa);
+}
+@media (pointer: coarse) {
+  .tools button {
+    width: 44px;
+    height: 44px;
+  }
+}
+@media (max-width: 600px) {
+  .row {
+    grid-template-columns: minmax(0, 1fr) 62px;
+  }
+  .row :deep(.bar),
+  .no-bar {
+    display: none;
+  }
+  .tools {
+    grid-column: 1 / -1;
+    justify-content: end;
+  }
+}
+</style>

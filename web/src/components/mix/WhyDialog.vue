@@ -1,0 +1,43 @@
+<script setup lang="ts">
+/** The sums behind the level: each formula with the numbers that went into it and where they come from. */
+import type { Why } from '@/api/client'
+import { figure, words } from '@/format'
+
+defineProps<{ steps: Why[] }>()
+const visible = defineModel<boolean>('visible', { required: true })
+const NAMES: Record<string, string> = { demand_ml: 'What the dry side takes, mL', binder_ml: 'What the binder offers, mL', saturation: 'Fill', texture_number: 'Place on the scale of textures (3 begins to roll)' }
+const name = (id: string) => NAMES[id] ?? `${words(id.replace('_ml', ''))}, mL`
+</script>
+
+<template>
+  <Dialog v-model:visible="visible" modal header="Why" :style="{ width: 'min(720px, 94vw)' }" :dismissable-mask="true">
+    <div v-for="step in steps" :key="step.figure" class="step">
+      <h3>{{ name(step.figure) }} = <span class="figure">{{ figure(step.value, 3) }}</span></h3>
+      <code>{{ step.formula }}</code>
+      <ul class="inputs">
+        <li v-for="(value, input) in step.inputs" :key="input"><code>{{ input }}</code> <span class="figure">{{ figure(value, 4) }}</span> <span class="quiet">{{ step.labels[input] }}</span></li>
+      </ul>
+      <p class="quiet">{{ step.source }}</p>
+    </div>
+  </Dialog>
+</template>
+
+<style scoped>
+.step {
+  padding: 10px 0;
+  border-top: 1px solid var(--bran);
+}
+h3 {
+  font-size: 1rem;
+  margin-bottom: 4px;
+}
+code {
+  font-family: var(--face);
+  background: var(--oat);
+  padding: 1px 6px;
+  border-radius: var(--radius-in);
+}
+.inputs {
+  margin: 6px 0;
+}
+</style>

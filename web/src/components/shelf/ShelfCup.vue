@@ -1,0 +1,59 @@
+<script setup lang="ts">
+/** One formula on the shelf: its own cup at its own level, its name and texture, one quiet line. */
+import { computed } from 'vue'
+import type { FormulaSummary, Library } from '@/api/client'
+import CupDrawing from '@/drawings/CupDrawing.vue'
+import { count } from '@/format'
+
+const props = defineProps<{ formula: FormulaSummary; library: Library }>()
+const summary = computed(() => props.formula.summary)
+const quiet = computed(() => {
+  if (summary.value.flagged) return `${count(summary.value.flagged, 'line')} to mend`
+  return summary.value.pieces ? count(summary.value.pieces.count, 'ball') : `${Math.round(summary.value.grams)} g`
+})
+/** The diets a guest asks for first; the rest stand on the Mix screen. */
+const SHOWN = ['vegan', 'gluten-free', 'nut-free']
+const diets = computed(() => summary.value.diets.filter((diet) => SHOWN.includes(diet)).join(', '))
+</script>
+
+<template>
+  <RouterLink :to="`/formulas/${formula.id}/mix`" class="cup-link">
+    <CupDrawing small :saturation="summary.saturation ?? undefined" :split="summary.binder_split_ml ?? undefined" :demand-ml="summary.demand_ml ?? undefined"
+      :texture="(summary.texture as never) ?? undefined" :want="(summary.want as never) ?? undefined" :edges="library.texture_edges" :textures="library.textures" />
+    <span class="name">{{ formula.name }}</span>
+    <span class="texture">{{ summary.texture ?? 'not judged' }}</span>
+    <span class="quiet">{{ quiet }}</span>
+    <span class="quiet">{{ diets }}</span>
+  </RouterLink>
+</template>
+
+<style scoped>
+.cup-link {
+  display: grid;
+  grid-template-rows: auto auto auto auto 1fr;
+  color: inherit;
+  text-decoration: none;
+  padding: 0 6px 10px;
+  border-radius: var(--radius);
+}
+.cup-link :deep(.cup) {
+  padding: 0 14%;
+  border-bottom: 3px solid var(--husk);
+  margin-bottom: 8px;
+}
+.name {
+  font-family: var(--heading);
+  font-weight: 600;
+  line-height: 1.2;
+}
+.cup-link:hover .name {
+  text-decoration: underline;
+}
+.texture {
+  font-family: var(--heading);
+  color: var(--elm);
+}
+.quiet {
+  font-size: 0.875rem;
+}
+</style>

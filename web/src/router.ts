@@ -1,0 +1,18 @@
+import { createRouter, createWebHistory } from 'vue-router'
+import CounterView from './views/CounterView.vue'
+
+export const router = createRouter({
+  history: createWebHistory(),
+  routes: [
+    { path: '/', component: CounterView, meta: { title: 'Counter' } },
+    { path: '/formulas', component: () => import('./views/FormulasView.vue'), meta: { title: 'Formulas' } },
+    { path: '/formulas/:id(\\d+)', redirect: (to) => `/formulas/${String(to.params.id)}/mix` },
+    { path: '/formulas/:id(\\d+)/mix', component: () => import('./views/MixView.vue'), meta: { title: 'Mix' } },
+    { path: '/formulas/:id(\\d+)/made', component: () => import('./views/MadeItView.vue'), meta: { title: 'Made it' } },
+    { path: '/log', component: () => import('./views/LogView.vue'), meta: { title: 'Log' } },
+    { path: '/:rest(.*)*', component: () => import('./views/NotFoundView.vue'), meta: { title: 'Not found' } },
+  ],
+})
+router.afterEach((to) => {
+  document.title = `${String(to.meta.title)} · Elm Cup`
+})

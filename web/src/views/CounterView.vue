@@ -1,0 +1,102 @@
+<script setup lang="ts">
+/** The Counter: where the day starts. The last formulas, the last batches, and a way to begin. */
+import { computed, ref } from 'vue'
+import { api, unwrap, type Batch, type FormulaSummary } from '@/api/client'
+import ShelfCup from '@/components/shelf/ShelfCup.vue'
+import { useLibrary } from '@/composables/useLibrary'
+import { useStartFormula } from '@/composables/useStartFormula'
+import { when } from '@/format'
+
+const library = useLibrary()
+const formulas = ref<FormulaSummary[]>()
+const batches = ref<Batch[]>()
+const error = ref<string>()
+const { start, starting } = useStartFormula()
+
+Promise.all([unwrap(api.GET('/api/formulas')), unwrap(api.GET('/api/batches'))])
+  .then(([shelf, log]) => {
+    formulas.value = shelf
+    batches.value = log
+  })
+  .catch((failure: Error) => (error.value = failure.message))
+
+const recent = computed(() => [...(formulas.value ?? [])].sort((a, b) => b.updated_at.localeCompare(a.updated_at) || b.id - a.id).slice(0, 5))
+</script>
+
+<template>
+  <div class="page">
+    <div class="head">
+      <h1>Counter</h1>
+      <Button label="New formula" :loading="starting" @click="start" />
+    </div>
+    <p v-if="error" role="alert">{{ error }}</p>
+    <template v-else-if="formulas && batches && library">
+      <section aria-labelledby="recent">
+        <h2 id="recent">Last in hand</h2>
+        <ul v-if="recent.length" class="shelf">
+          <li v-for="formula in recent" :key="formula.id"><ShelfCup :formula="formula" :library="library" /></li>
+        </ul>
+        <p v-else class="teach">Nothing yet. <button type="button" class="link-button" @click="start">Start a formula</button>: type what goes into the bowl, a line at a time, and see at once whether it will bind.</p>
+      </section>
+      <section aria-labelledby="made">
+        <h2 id="made">Last made</h2>
+        <ul v-if="batches.length" class="made">
+          <li v-for="batch in batches.slice(0, 4)" :key="batch.id">
+            <RouterLink :to="`/formulas/${batch.formula_id}/mix`">{{ batch.formula_name }}</RouterLink>
+            <span class="quiet">{{ when(batch.made_at) }}</span>
+            <span>{{ batch.texture ? `came out: ${batch.texture}` : 'texture not said' }}</span>
+            <span class="quiet note">{{ batch.note }}</span>
+          </li>
+        </ul>
+        <p v-else class="teach">When you have made a bowl, write it down under “Made it”: next time the log knows what you did.</p>
+      </section>
+    </template>
+    <div v-else class="skeleton" aria-hidden="true" />
+  </div>
+</template>
+
+<style scoped>
+.head {
+  display: flex;
+  justify-content: space-between;
+  align-items: center;
+  margin-bottom: 20px;
+}
+section {
+  margin-bottom: 32px;
+}
+h2 {
+  margin-bottom: 14px;
+}
+.shelf {
+  display: grid;
+  grid-template-columns: repeat(auto-fill, minmax(158px, 1fr));
+}
+.shelf li {
+  display: grid;
+}
+.made li {
+  display: grid;
+  grid-template-columns: minmax(0, 3fr) minmax(0, 2fr) minmax(0, 2fr) minmax(0, 5fr);
+  gap: 12px;
+  padding: 9px 0;
+  border-top: 1px solid var(--bran);
+}
+.teach {
+  border: 1px dashed var(--husk);
+  border-radius: var(--radius);
+  padding: 14px 16px;
+}
+.skeleton {
+  height: 320px;
+  background: var(--bran);
+  opacity: 0.4;
+  border-radius: var(--radius);
+}
+@media (max-width: 700px) {
+  .made li {
+    grid-template-columns: minmax(0, 1fr);
+    gap: 0;
+  }
+}
+</style>

@@ -1,0 +1,13 @@
+import { fileURLToPath } from 'node:url'
+import { PrimeVueResolver } from '@primevue/auto-import-resolver'
+import vue from '@vitejs/plugin-vue'
+import components from 'unplugin-vue-components/vite'
+import { defineConfig } from 'vitest/config'
+
+export default defineConfig({
+  plugins: [vue(), components({ dirs: [], dts: 'src/components.d.ts', resolvers: [PrimeVueResolver()] })],
+  resolve: { alias: { '@': fileURLToPath(new URL('./src', import.meta.url)) } },
+  build: { outDir: '../server/public', emptyOutDir: true, target: 'es2022' },
+  server: { proxy: { '/api': 'http://127.0.0.1:4173' } },
+  test: { environment: 'jsdom', include: ['tests/**/*.test.ts'] },
+})
