@@ -52,7 +52,7 @@ module ElmCup
 
         figures = Mixture::Nutrition.new(@piece_bowl)
         {
-          "nutrition_per_piece" => (balls && balls.count.positive?) ? round_all(figures.for_mass(balls.piece_grams), 2) : nil,
+          "nutrition_per_piece" => (round_all(figures.for_mass(balls.piece_grams), 2) if balls&.count&.positive?),
           "nutrition_per_100g" => round_all(figures.for_mass(100.0), 2),
           "sweetness_pct" => round(Mixture::Sweetness.percent(@piece_bowl))
         }.compact
@@ -68,7 +68,7 @@ module ElmCup
         [
           flagged,
           ("#{apart.join(", ")}: not counted into the pieces and their nutrition." if apart.any?),
-          ("One piece is heavier than the whole bowl." if balls && balls.count.zero?)
+          ("One piece is heavier than the whole bowl." if balls&.count&.zero?)
         ].compact
       end
     end

@@ -42,7 +42,7 @@ module ElmCup
 
       # Binding::Rescue for the wanted texture, nil without a verdict.
       def rescue_from
-        @rescue_from ||= verdict && Binding::Rescue.new(mix, want: want, resolver: resolver, measures: measures, component: index, library: @library)
+        @rescue_from ||= verdict && Binding::Rescue.new(mix, want: want, measures: measures, component: index, library: @library)
       end
 
       # SecondLook::Findings.

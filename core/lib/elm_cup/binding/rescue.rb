@@ -14,12 +14,10 @@ module ElmCup
       TRIES = 6
       REST = "Or let it rest 30 minutes: flours and oats go on drinking."
 
-      # mix: Mix; want: texture id; resolver: Ingredient::LineResolver of the same component; measures:
-      # Quantity::KitchenMeasures; component: its index in the document.
-      def initialize(mix, want:, resolver:, measures:, component:, library: Ingredient::Library.default)
+      # mix: Mix; want: texture id; measures: Quantity::KitchenMeasures; component: its index in the document.
+      def initialize(mix, want:, measures:, component:, library: Ingredient::Library.default)
         @mix = mix
         @want = want
-        @resolver = resolver
         @measures = measures
         @component = component
         @library = library
@@ -84,13 +82,11 @@ module ElmCup
       end
 
       def outcome(row)
-        entry = @library[row["ingredient"]]
-        sample = @resolver.resolve("100 g #{row["words"]}", chosen: entry.id)
-        grams = needed_grams(@mix.portion_of(sample))
+        grams = needed_grams(@mix.portion_of(line(row, 1, nil)))
         return refuse(row, "no amount of it would do") if grams.nil?
         return refuse(row, "it would take more than half the bowl again") if grams > MOST_OF_BOWL * @grams
 
-        measured(row, entry, sample, grams)
+        measured(row, grams)
       end
 
       def needed_grams(helper)
@@ -99,12 +95,12 @@ module ElmCup
       end
 
       # Rounds up to the next spoon and tries it; a spoon more where the company in the bowl changed the figures.
-      def measured(row, entry, sample, grams)
-        per_ml = @library.weights(entry.id).find { |weight| weight.form == sample.form && weight.grams_per_ml }.grams_per_ml
+      def measured(row, grams)
+        per_ml = per_ml(row)
         ml = grams / per_ml.to_f
         TRIES.times do
           measure = @measures.at_least(ml)
-          line = @resolver.resolve("#{measure.text} #{row["words"]}", chosen: entry.id)
+          line = line(row, measure.ml * per_ml, "#{measure.text} #{row["words"]}")
           after = @mix.with(line).saturation
           return option(row, line, measure, after) if after.texture == @want
           return refuse(row, "the smallest spoon of it takes the bowl past what you want") if past?(after)
@@ -112,6 +108,18 @@ module ElmCup
           ml = measure.ml.to_f * 1.02
         end
         refuse(row, "no spoon of it lands where you want")
+      end
+
+      # The helper as a line of the bowl: the same that its text reads as.
+      def line(row, grams, text)
+        melted = row["form"] == "melted"
+        entry = @library[row["ingredient"]]
+        form = @library.form?(entry.id, row["form"]) ? row["form"] : entry.form_under(@mix.process)
+        Ingredient::Line.new(status: :read, text: text, entry: entry, form: form, form_named: true, melted: melted, grams: grams)
+      end
+
+      def per_ml(row)
+        @library.weights(row["ingredient"]).find { |weight| weight.form == row["form"] && weight.grams_per_ml }.grams_per_ml
       end
 
       def past?(after)
@@ -126,7 +134,7 @@ module ElmCup
 
       # Half of the dose, in whole steps of the trade where the half is more than one.
       def first(row, measure)
-        step = @measures.nearest(Quantity::LineReader.read("#{row["step_measure"]} water").terms.first.millilitres(Quantity::CupStandard::US)).ml
+        step = @measures.nearest(row["first_step_tsp"].to_i * Quantity::CupStandard::US.teaspoon_ml).ml
         half = measure.ml / 2
         @measures.nearest((half > step) ? (half / step).floor * step : half).text
       end

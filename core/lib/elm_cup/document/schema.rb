@@ -42,6 +42,8 @@ module ElmCup
         def message(error)
           schema = error["schema"]
           data = error["data"]
+          return one_of(error["data_pointer"]) if error["schema_pointer"].include?("/oneOf") || error["type"] == "oneOf"
+
           case error["type"]
           when "required" then "#{error.dig("details", "missing_keys").map { |key| "“#{key}”" }.join(" and ")} must be given"
           when "schema" then "The key “#{error["data_pointer"].split("/").last}” is not one a formula has; take it out"
@@ -54,9 +56,12 @@ module ElmCup
           when "minimum" then "#{shown(data)} is too little; #{schema["minimum"]} is the least"
           when "exclusiveMinimum" then "#{shown(data)} is not an amount; it must be more than #{schema["exclusiveMinimum"]}"
           when "maximum" then "#{shown(data)} is too much; #{schema["maximum"]} is the most"
-          when "oneOf" then error["data_pointer"].end_with?("/shape") ? "Give one of piece_grams, scoop_ml and pieces" : "A line has text, or ingredient and grams, or text and ingredient"
           else "This must be #{TYPES.fetch(error["type"], error["type"])}, not #{name_of(data)}"
           end
+        end
+
+        def one_of(pointer)
+          pointer.end_with?("/shape") ? "Give one of piece_grams, scoop_ml and pieces" : "A line has text, or ingredient and grams, or text and ingredient"
         end
 
         def shown(value)

@@ -67,7 +67,7 @@ module ElmCup
       def weigh(text, reading, match)
         entry = match.entry
         form, named, melted = form(text, entry)
-        weighed = @weigher.weigh(reading, entry, form)
+        weighed = @weigher.weigh(reading, entry, melted ? "melted" : form)
         return missing(text, reading, match, weighed.message) if weighed.is_a?(Weigher::Missing)
         return missing(text, reading, match, "More than #{MOST_GRAMS / 1000} kg is past what a kitchen mixes; check the amount") if weighed.grams > MOST_GRAMS
 
@@ -86,8 +86,7 @@ module ElmCup
       end
 
       def notes(text, reading)
-        words = NameWords.of(text)
-        spoken = @library.descriptors.filter_map { |word, note| "“#{word}” is #{note}" if note.start_with?("kept") && words.include?(word) }
+        spoken = text.scan(@library.kept_words).map { |word| "“#{word}” is #{@library.descriptors.fetch(word.downcase)}" }
         spoken << "no amount: counted as nothing" if reading.terms.empty? && reading.weight.nil?
         spoken
       end

@@ -32,14 +32,17 @@ module ElmCup
 
       # The Match of `name`; `preparations` may complete it ("dates" + "soft", "butter" + "unsalted").
       def match(name, preparations = [])
-        completed = preparations.lazy.map { |words| certain("#{words} #{name}") }.find(&:itself)
         own = certain(name)
-        return completed if completed && (own.nil? || own.status == :ambiguous || own.assumptions.any?)
-
-        own || without_form_words(name) || nearly(name)
+        completed = preparations.lazy.reject { |words| form_of?(own, words) }.map { |words| certain("#{words} #{name}") }.find(&:itself)
+        completed || own || without_form_words(name) || nearly(name)
       end
 
       private
+
+      # "oats, ground": the words name a form of what was found, so they do not make another ingredient of it.
+      def form_of?(match, words)
+        match&.entry && @library.form_words.named_in(words).any? { |form| @library.form?(match.entry.id, form) }
+      end
 
       # A Match without guessing at the spelling, or nil.
       def certain(name)

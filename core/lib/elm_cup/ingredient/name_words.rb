@@ -8,7 +8,8 @@ module ElmCup
 
       # "Crème fraîche, Cashews" => ["creme", "fraiche", "cashew"]
       def self.of(text)
-        plain = text.unicode_normalize(:nfkd).gsub(/\p{Mn}/, "").downcase.gsub(/['’]/, "").tr("&", " ")
+        plain = text.ascii_only? ? text : text.unicode_normalize(:nfkd).gsub(/\p{Mn}/, "")
+        plain = plain.downcase.gsub(/['’]/, "").tr("&", " ")
         plain.scan(/[a-z0-9%]+/).map { |word| singular(word) }
       end
 

@@ -45,7 +45,7 @@ module ElmCup
       def grams_of(term, entry, form)
         return [term.grams, mass_plus_minus(term)] if term.grams
         if (ml = term.millilitres(@standard))
-          return volume(ml, entry, term.packed ? "packed" : form, form)
+          return volume(ml, entry, term.packed ? "packed" : form)
         end
         return count(term, entry, form) if term.unit.nil?
         return powder_scoop(term, entry) if term.unit.kind == :scoop
@@ -65,10 +65,11 @@ module ElmCup
         end
       end
 
-      def volume(ml, entry, wanted, form)
+      # "packed" and "melted" are ways of filling: where they have no weight of their own, the usual one is taken without a word.
+      def volume(ml, entry, wanted)
         weight = by_volume(entry, wanted)
-        if weight.nil? && (weight = by_volume(entry, form) || by_volume(entry, entry.hand_form) || @library.weights(entry.id).find(&:grams_per_ml))
-          assume("#{entry.name.downcase}, #{wanted}, is weighed as #{weight.form}") unless wanted == "packed" && weight.form == form
+        if weight.nil? && (weight = by_volume(entry, entry.hand_form) || @library.weights(entry.id).find(&:grams_per_ml))
+          assume("#{entry.name.downcase}, #{wanted}, is weighed as #{weight.form}") unless %w[packed melted].include?(wanted)
         end
         return Missing.new(message: "How much a cup of #{entry.name.downcase} weighs is not known; write grams") unless weight
 

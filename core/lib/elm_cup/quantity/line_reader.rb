@@ -45,12 +45,14 @@ module ElmCup
           back = @scanner.pos
           joint = @scanner.scan(JOIN) or return
           more = @amounts.read
-          unless more && (more.unit || joint.include?("+"))
-            @scanner.pos = back unless @amounts.fault
-            return
-          end
+          return step_back(back) if more.nil? || (more.unit.nil? && !joint.include?("+"))
+
           @terms << (joint.match?(/minus|less/i) ? more.with(sign: -1) : more)
         end
+      end
+
+      def step_back(position)
+        @scanner.pos = position unless @amounts.fault
       end
 
       # "Rolled oats, 88 g": the amount behind the name. Else the line may still be "salt, to taste".

@@ -20,6 +20,8 @@ module ElmCup
       SIZE = /\s*(?:extra[\s-]+)?(large|big|medium|small)(?:[\s-]+sized?)?\b/i
       SCOOP_NUMBER = /\s*(?:(?:#|no\.?|number)\s*(\d{1,3})[\s-]*scoops?|scoops?\s*(?:#|no\.?|number)\s*(\d{1,3}))\b/i
       RANGE = /\s*[-–—]\s*(?=[\d.½⅓⅔¼¾⅛⅜⅝⅞])|\s+(?:to|or)\s+(?!an?\b)/i
+      # Units whose mass is only custom, so that a weight said beside them wins.
+      GUESSED = %i[handful stick].freeze
       BARE_UNITS = %i[pinch dash drop handful stick].freeze
 
       attr_reader :weight, :aside, :fault
@@ -94,7 +96,7 @@ module ElmCup
       def read_bare(modifiers)
         ahead = @scanner.check(/\s*#{Unit::PATTERN}/o)
         unit = ahead && Unit.find(ahead.strip)
-        return unless unit && (modifiers.any? || BARE_UNITS.include?(unit.id))
+        return if unit.nil? || (modifiers.empty? && !BARE_UNITS.include?(unit.id))
 
         @scanner.skip(/\s*/)
         one = Number.new(value: Rational(1), from: @scanner.charpos, to: @scanner.charpos, style: :implied)
@@ -238,7 +240,7 @@ module ElmCup
         return term unless inside
         return term.with(inner: inside) if each
 
-        if inside.grams && term.grams.nil?
+        if inside.grams && (term.grams.nil? || GUESSED.include?(term.unit&.kind))
           @weight ||= inside
         else
           @aside.concat(inside.numbers)

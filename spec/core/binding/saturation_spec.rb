@@ -1,0 +1,82 @@
+# frozen_string_literal: true
+
+RSpec.describe ElmCup::Binding::Saturation do
+  # Source: science/binding, table of classes.
+  it "parts the seven textures where the table does" do
+    expect(ElmCup::Binding::Texture.boundaries.map { |edge| edge.round(2) }).to eq([0.46, 0.62, 0.82, 1.09, 1.45, 1.93])
+    {0.3 => "loose", 0.5 => "crumbly", 0.7 => "presses", 0.9 => "rolls", 1.2 => "tacky", 1.6 => "spreads", 2.5 => "pours"}.each do |s, texture|
+      expect(ElmCup::Binding::Texture.at(ElmCup::Binding::Texture.number(s))).to eq(texture)
+    end
+  end
+
+  it "is the greater of two straight lines" do
+    random = Random.new(1)
+    50.times do
+      a, b, o, d = Array.new(4) { random.rand(0.1..50.0) }
+      supply = described_class.new(water: a, syrup: 0.0, pulp: b, fat: o, demand: d).supply
+      keep = 1 - described_class::LAMBDA
+      expect(supply).to be_within(1e-9).of([a + b + keep * o, a + keep * b + o].max)
+    end
+  end
+
+  it "says pours where nothing is dry, loose where nothing binds, and nothing where neither is" do
+    expect(bowl("100 g honey")).to include("texture" => "pours", "sentence" => /nothing dry/)
+    expect(bowl("100 g honey")).not_to have_key("saturation")
+    expect(bowl("100 g almond flour")).to include("texture" => "loose", "sentence" => /nothing binds/)
+    expect(bowl("5 g salt")).not_to have_key("texture")
+    expect(bowl).to include("sentence" => "There is nothing in it yet.", "grams" => 0.0)
+  end
+
+  it "melts hardening fats with the room and on the line's word" do
+    share = ->(c) { saturation("60 g coconut oil", "40 g protein powder", kitchen: {"room_c" => c}) }
+    expect(share.call(15)).to be < share.call(21)
+    expect(share.call(21)).to be < share.call(26)
+    expect(saturation("60 g coconut oil, melted", "40 g protein powder", kitchen: {"room_c" => 4})).to eq(share.call(30))
+    # Source: science/binding, L(T): coconut 20 °C .65, 22 .75, straight between.
+    expect(ElmCup::Binding::LiquidFat.share("coconut", 21)).to be_within(1e-9).of(0.70)
+    expect(ElmCup::Binding::LiquidFat.share("cocoa_butter", 0)).to eq(0.05)
+    expect(ElmCup::Binding::LiquidFat.share("dairy_butter", 50)).to eq(1.0)
+  end
+
+  it "lets powdered sugar dissolve in watery bowls only" do
+    form = ->(*lines) { bowl(*lines)["lines"].last["form"] }
+    expect(form.call("50 g maple syrup", "60 g almond flour", "30 g powdered sugar")).to eq("dissolved")
+    expect(form.call("50 g almond butter", "30 g powdered sugar")).to eq("powder")
+  end
+
+  it "takes walnuts to paste where dates lead in the processor, unless the line names a form" do
+    forms = ->(text) { bowl("60 g soft dates", text, process: "processor")["lines"].last["form"] }
+    expect(forms.call("30 g walnuts")).to eq("paste")
+    expect(forms.call("30 g chopped walnuts")).to eq("chopped")
+    expect(bowl("20 g soft dates", "80 g walnuts", process: "processor")["lines"].last["form"]).to eq("cut")
+  end
+
+  it "splits the binder into kinds that sum to the supply" do
+    part = bowl("12 soft dates", "3 tbsp cashew butter", "1 tbsp maple syrup", "1 tsp water", "1 cup rolled oats", process: "processor")
+    expect(part["binder_split_ml"].values.sum).to be_within(0.1).of(part["binder_ml"])
+    expect(part["binder_split_ml"]["masked"]).to be < 0
+  end
+
+  it "warns of sticky hands, of grease and of pieces that fall out" do
+    expect(bowl("100 g honey", "60 g rolled oats")["advice"]).to include(/stick to your hands/)
+    expect(bowl("100 g sunflower seed butter", "20 g almond flour")["advice"]).to include(/greasy/)
+    expect(bowl("30 g honey", "30 g oats", "100 g chocolate chips")["advice"]).to include(/some will fall out/)
+    expect(bowl("60 g agave syrup", "80 g desiccated coconut")["little_known"]).to include("Agave syrup", "Desiccated coconut")
+  end
+
+  it "shows what every sum is made of: each why gives its figure again" do
+    random = Random.new(5)
+    pool = ["2 tbsp honey", "10 soft dates", "1/2 cup tahini", "1 cup rolled oats", "1/4 cup coconut flour", "1 tbsp water", "1/2 cup walnuts", "1/4 cup melted dark chocolate", "2 tbsp coconut oil", "1/4 cup powdered sugar"]
+    30.times do
+      part = bowl(*pool.sample(random.rand(2..6), random: random), process: %w[hand processor].sample(random: random))
+      expect(part["why"]).not_to be_empty
+      part["why"].each do |step|
+        expect(Arithmetic.reckon(step["formula"], step["inputs"])).to be_within(step["value"].abs * 1e-4 + 1e-6).of(step["value"]), step.inspect
+        expect(step["source"]).not_to be_empty
+      end
+      figures = part["why"].to_h { |step| [step["figure"], step["value"]] }
+      expect(figures["binder_ml"]).to be_within(0.06).of(part["binder_ml"])
+      expect(figures["saturation"]).to be_within(0.001).of(part["saturation"]["value"]) if part["saturation"]
+    end
+  end
+end

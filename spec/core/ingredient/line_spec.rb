@@ -1,0 +1,84 @@
+# frozen_string_literal: true
+
+RSpec.describe "A typed line" do
+  # text => [ingredient, form, grams]
+  {
+    "1 cup rolled oats, ground" => ["oats-rolled", "ground", 95.0], "1 cup rolled oats" => ["oats-rolled", "rolled", 88.0],
+    "1/2 c + 2 tbsp cashew butter" => ["cashew-butter", "smooth", 160.0], "10 large soft dates" => ["dates-soft", "whole", 240.0], "10 dates, soft" => ["dates-soft", "whole", 180.0],
+    "5 dates, dry" => ["dates-dry", "whole", 90.0], "1 cup chopped walnuts" => ["walnuts", "chopped", 117.0], "100 g walnuts, to paste" => ["walnuts", "paste", 100.0],
+    "2 tbsp ground flax" => ["flax-ground", "ground", 13.5], "1 cup packed brown sugar" => ["sugar-brown", "granulated", 216.0], "1 stick butter" => ["dairy-butter", "oil", 113.4],
+    "1/2 cup melted dark chocolate" => ["chocolate-dark", "melted", 130.0], "1 scoop protein powder" => ["protein-powder", "powder", 31.0], "1 can (400 g) coconut milk" => ["coconut-milk", "liquid", 400.0],
+    "handful (about 30 g) raisins" => ["raisins", "whole", 30.0], "2 bananas" => ["banana", "paste", 236.0], "1 metric cup honey" => ["honey", "syrup", 358.2], "2 tbsp unsalted butter" => ["dairy-butter", "oil", 28.4],
+    "1/4 cup coconut, desiccated" => ["coconut-desiccated", "shred", 21.3]
+  }.each do |text, (ingredient, form, grams)|
+    it("“#{text}” is #{grams} g of #{ingredient}, #{form}") do
+      line = read(text)
+      expect(line).to include("status" => "read", "ingredient" => ingredient, "form" => form)
+      expect(line["grams"]).to be_within(0.06).of(grams)
+      expect(line["confidence"]).to be >= ElmCup::Ingredient::Matcher::LEAST_CONFIDENCE
+    end
+  end
+
+  it "takes the forms of the processor when nothing else is said" do
+    {"1 cup rolled oats" => "cut", "1 cup walnuts" => "cut", "10 soft dates" => "paste", "1 cup chopped pecans" => "chopped", "1 cup oats, ground" => "ground"}
+      .each { |text, form| expect(read(text, process: "processor")["form"]).to eq(form), text }
+  end
+
+  it "says what it takes for granted" do
+    expect(read("10 dates")["assumptions"]).to include(/taken as soft dates/, /18 g/)
+    expect(read("a handful of raisins")["assumptions"]).to include(/30 g, a guess/)
+    expect(read("1 scoop protein powder")["assumptions"]).to include(/31 g/)
+    expect(read("10 dates, soaked 1 h")["notes"]).to include(/soaking is not counted yet/)
+    expect(read("salt, to taste")).to include("grams" => 0.0, "notes" => include(/counted as nothing/))
+  end
+
+  it "offers candidates and matches nothing when a name can be several things" do
+    ["2 tbsp butter", "1 cup milk", "1 cup chocolate", "2 tbsp nut butter", "2 tbsp syrup"].each do |text|
+      line = read(text)
+      expect(line["status"]).to eq("ambiguous"), text
+      expect(line["candidates"].size).to be >= 3
+      expect(line).not_to have_key("ingredient")
+    end
+  end
+
+  it "leaves what it does not know to the cook, with its place" do
+    line = read("2 tbsp house spice")
+    expect(line).to include("status" => "unknown", "message" => /house spice/)
+    expect("2 tbsp house spice"[line["from"]...line["to"]]).to eq("house spice")
+    chosen = read("2 tbsp house spice", ingredient: "spice-mixed")
+    expect(chosen).to include("status" => "read", "ingredient" => "spice-mixed", "assumptions" => include(/treated as mixed spice, as you chose/))
+  end
+
+  it "gives misspelt names a lower confidence than right ones, and never matches below the stated one" do
+    {"cashew butter" => "cashew buter", "maple syrup" => "maple sirup", "tahini" => "tahinni", "coconut flour" => "cocnut flour", "hazelnut butter" => "hazlenut butter", "almond flour" => "almnd flour",
+     "desiccated coconut" => "dessicated coconut", "vanilla extract" => "vanila extract"}.each do |right, wrong|
+      good, bad = read("1 cup #{right}"), read("1 cup #{wrong}")
+      best = [bad["confidence"], *bad["candidates"].map { |each| each["confidence"] }].max
+      expect(best).to be < good["confidence"], wrong
+      expect(best).to be > 0.5
+      expect(bad["confidence"]).to be >= ElmCup::Ingredient::Matcher::LEAST_CONFIDENCE if bad["status"] == "read"
+      found = bad["ingredient"] || bad.dig("candidates", 0, "ingredient")
+      expect(found).to eq(good["ingredient"])
+    end
+  end
+
+  it "does not take a longer name for a shorter one" do
+    ["1 cup coconut sugar cookies", "2 tbsp date vinegar", "1 cup almond liqueur", "1 cup oat hay"].each { |text| expect(read(text)["status"]).not_to eq("read"), text }
+    expect(read("1 cup coconut sugar")["ingredient"]).to eq("sugar-coconut")
+    expect(read("1 cup almond milk")["ingredient"]).to eq("milk-almond")
+  end
+
+  it "asks for what cannot be guessed" do
+    {"1 can coconut milk" => /what one can holds/, "1 scoop honey" => /Which scoop/, "3 tahini" => /How much one tahini weighs/, "200 kg oats" => /100 kg/}.each do |text, message|
+      expect(read(text)).to include("status" => "unreadable", "message" => message)
+    end
+  end
+
+  it "finds every ingredient by its own names" do
+    ElmCup::Ingredient::Library.default.all.each do |entry|
+      [entry.name, *entry.names].each do |name|
+        expect(read("100 g #{name}")["ingredient"]).to eq(entry.id), name
+      end
+    end
+  end
+end

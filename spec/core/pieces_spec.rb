@@ -1,0 +1,41 @@
+# frozen_string_literal: true
+
+RSpec.describe ElmCup::Piece::Ball do
+  # Source: science tables, portions at 1.17 g/mL: scoop 40 holds 23.7 mL, 35.6 mm, 27.7 g.
+  it "agrees with the table of scoops" do
+    {16 => [48.3, 69.2], 40 => [35.6, 27.7], 60 => [31.1, 18.5], 100 => [26.2, 11.1]}.each do |number, (millimetres, grams)|
+      ball = described_class.new(density: 1.17, scoop_ml: ElmCup::Piece::Scoop.millilitres(number).to_f).of(1000.0)
+      expect(ball.diameter_mm).to be_within(0.06).of(millimetres)
+      expect(ball.piece_grams).to be_within(0.06).of(grams)
+    end
+  end
+
+  it "counts whole pieces and says what is over" do
+    ball = described_class.new(density: 1.17, piece_grams: 18.0).of(412.0)
+    expect([ball.count, ball.over_grams.round(6)]).to eq([22, 16.0])
+    exact = described_class.new(density: 1.17, piece_grams: 0.1).of(0.3)
+    expect(exact.count).to eq(3)
+    split = described_class.new(density: 1.17, pieces: 24).of(240.0)
+    expect([split.count, split.piece_grams, split.over_grams]).to eq([24, 10.0, 0.0])
+  end
+
+  it "leaves coats and toppings out of what is rolled" do
+    document = formula("300 g almond butter", "60 g coconut flour")
+    coated = document.merge("components" => document["components"] + [{"name" => "shell", "type" => "coating", "lines" => [{"text" => "150 g dark chocolate, melted"}]}])
+    plain, with_coat = ElmCup.assess(document), ElmCup.assess(coated)
+    expect(with_coat["pieces"]).to eq(plain["pieces"])
+    expect(with_coat["allergens"]).to include("soy", "tree_nut")
+    expect(with_coat["notes"]).to include(/shell: not counted/)
+    expect(with_coat["components"].last).not_to have_key("saturation")
+  end
+
+  it "waits while a line is not read" do
+    expect(ElmCup.assess(formula("300 g almond butter", "2 tbsp butter"))).not_to have_key("pieces")
+  end
+
+  it "says what cooks usually give, as practice" do
+    custom = ElmCup.assess(formula("300 g almond butter", "60 g coconut flour"))["practice"].find { |each| each["step"] == "chill before dipping" }
+    # Common practice: rolled balls before dipping, freezer 20 to 30 min.
+    expect(custom).to include("place" => "freezer", "minutes" => [20, 30], "source" => "common practice")
+  end
+end

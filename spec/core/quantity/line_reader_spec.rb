@@ -1,0 +1,116 @@
+# frozen_string_literal: true
+
+RSpec.describe ElmCup::Quantity::LineReader do
+  def reading(text) = described_class.read(text)
+
+  # [amount, unit] of every term.
+  def amounts(text) = reading(text).terms.map { |term| [term.quantity, term.unit&.id] }
+
+  {
+    "1/2 c + 2 tbsp cashew butter" => [[1/2r, :cup], [2, :tablespoon]],
+    "1/4 cup plus 1 tbsp honey" => [[1/4r, :cup], [1, :tablespoon]],
+    "1 cup and 2 tbsp honey" => [[1, :cup], [2, :tablespoon]],
+    "1 cup less 2 tbsp oats" => [[1, :cup], [-2, :tablespoon]],
+    "1 1/2 cups oats" => [[3/2r, :cup]], "1½ cups oats" => [[3/2r, :cup]], "1 ½ cups oats" => [[3/2r, :cup]], "1-1/2 cups oats" => [[3/2r, :cup]],
+    "⅔ cup oats" => [[2/3r, :cup]], "0,5 kg dates" => [[1/2r, :kilogram]], "0.5 kg dates" => [[1/2r, :kilogram]],
+    "1,000 g oats" => [[1000, :gram]], "0,125 kg almonds" => [[1/8r, :kilogram]], "1,5 kg oats" => [[3/2r, :kilogram]],
+    "half a cup of honey" => [[1/2r, :cup]], "a quarter cup of maple syrup" => [[1/4r, :cup]], "three quarters of a cup oats" => [[3/4r, :cup]],
+    "two and a half cups oats" => [[5/2r, :cup]], "2 and a half cups oats" => [[5/2r, :cup]], "ten dates" => [[10, nil]], "a dozen dates" => [[12, nil]],
+    "half a dozen dates" => [[6, nil]], "twenty-four dates" => [[24, nil]], "an almond" => [[1, nil]],
+    "2-3 tbsp water" => [[5/2r, :tablespoon]], "2–3 tbsp water" => [[5/2r, :tablespoon]], "2 to 3 tbsp water" => [[5/2r, :tablespoon]], "1-1 1/2 cups oats" => [[5/4r, :cup]],
+    "heaping tbsp cocoa" => [[5/4r, :tablespoon]], "two heaping cups oats" => [[5/2r, :cup]], "2 heaped cups oats" => [[5/2r, :cup]], "1 rounded tsp cocoa" => [[23/20r, :teaspoon]],
+    "a generous 1/2 cup oats" => [[23/40r, :cup]], "1 scant cup flour" => [[9/10r, :cup]], "1 level tsp salt" => [[1, :teaspoon]],
+    "1 T honey" => [[1, :tablespoon]], "1 t honey" => [[1, :teaspoon]], "1 T. honey" => [[1, :tablespoon]], "2 Tbs. honey" => [[2, :tablespoon]], "2 TBSP honey" => [[2, :tablespoon]],
+    "4 oz. chocolate" => [[4, :ounce]], "1 lb dates" => [[1, :pound]], "2 fl oz water" => [[2, :fluid_ounce]], "100g oats" => [[100, :gram]], "2 dl milk" => [[2, :decilitre]], "1 l water" => [[1, :litre]],
+    "1 pint cream" => [[1, :pint]], "1 stick butter" => [[1, :stick]], "a pinch of salt" => [[1, :pinch]], "pinch of salt" => [[1, :pinch]], "1 dash salt" => [[1, :dash]], "3 drops vanilla" => [[3, :drop]],
+    "a handful of raisins" => [[1, :handful]], "1 can coconut milk" => [[1, :can]], "Rolled oats, 88 g" => [[88, :gram]], "Dates 200g" => [[200, :gram]], "- 1 cup oats" => [[1, :cup]],
+    "2 tbsp half and half" => [[2, :tablespoon]]
+  }.each do |text, wanted|
+    it("reads the amount of “#{text}”") { expect(amounts(text)).to eq(wanted) }
+  end
+
+  it "keeps the ends of a range" do
+    term = reading("2-3 tbsp water").terms.first
+    expect([term.low_quantity, term.high_quantity, term.spread]).to eq([2, 3, 1/5r])
+  end
+
+  it "lets a weight in brackets win over the volume before it" do
+    expect(reading("1½ cups (135 g) oats").weight.grams).to eq(135)
+    expect(reading("handful (about 30 g) raisins").weight.grams).to eq(30)
+    expect(reading("5 dates (about 120 g)").weight.grams).to eq(120)
+    expect(reading("1 tbsp (15 ml) honey").weight).to be_nil
+  end
+
+  it "reads what a container holds, and two ways of saying one amount" do
+    expect(reading("2 (14 oz) cans coconut milk").terms.first.grams).to eq(28 * Rational("28.349523125"))
+    expect(reading("1 14-oz can coconut milk").terms.first.grams).to eq(14 * Rational("28.349523125"))
+    expect(reading("2 x 50 g chocolate").terms.first.grams).to eq(100)
+    expect(reading("1 cup / 88 g oats").weight.grams).to eq(88)
+  end
+
+  it "takes a standard named in the line" do
+    us, metric = ElmCup::Quantity::CupStandard::US, ElmCup::Quantity::CupStandard.find("metric")
+    expect(reading("1 metric cup oats").terms.first.millilitres(us)).to eq(250)
+    expect(reading("1 US cup oats").terms.first.millilitres(metric)).to eq(us.cup_ml)
+  end
+
+  it "parts name, preparation and flags" do
+    line = reading("10 large soft dates, pitted (optional), plus more for rolling")
+    expect([line.name, line.preparations, line.flags, line.terms.first.size]).to eq(["soft dates", ["pitted"], [:optional], "large"])
+    expect(line.notes).to include(/plus more for rolling/)
+    expect(reading("salt, to taste").flags).to eq([:to_taste])
+    expect(reading("2 tbsp maple syrup or honey").name).to eq("maple syrup")
+  end
+
+  {
+    "" => /empty/, "honey" => /No amount/, "2 tbsp" => /Of what/, "???" => /No amount/, "-3 tbsp honey" => /less than nothing/, "0 g honey" => /zero/, "1/0 cup honey" => /zero/,
+    "1e308 g honey" => /plainly/, "NaN g honey" => /No amount/, "10 dates + 2 tbsp honey" => /Two ingredients/, "1 scoop #3 dough" => /4 to 100/, "\xff\xfe" => /UTF-8/,
+    "9999999999999 g oats" => /plainly/
+  }.each do |text, message|
+    it("flags “#{text.scrub}” at its place and keeps it as typed") do
+      line = reading(text)
+      expect(line.fault.message).to match(message)
+      expect(line.text).to eq(text)
+      expect(line.fault.from).to be <= line.fault.to
+    end
+  end
+
+  it "names the place of the fault" do
+    fault = reading("2 cups + 0 tbsp oats").fault
+    expect("2 cups + 0 tbsp oats"[fault.from...fault.to]).to eq("0")
+  end
+
+  it "refuses a line past the limit without reading it" do
+    expect(reading("1 cup #{"o" * 100_000}").fault.message).to match(/300 is the most/)
+  end
+
+  it "never raises, whatever is typed" do
+    random = Random.new(7)
+    pieces = ["1", "/", "½", "cup", "tbsp", "(", ")", "g", "-", "–", ",", "#40", "scoop", "and a half", "heaping", "to", "can", "é", "<b>", "\u0000", " ", "x", "dozen", "%"]
+    2000.times do
+      text = Array.new(random.rand(1..9)) { pieces.sample(random: random) }.join([" ", ""].sample(random: random))
+      expect { reading(text) }.not_to raise_error
+    end
+  end
+
+  it "scales exactly: by k and back by 1/k gives the amounts again" do
+    ["1/2 c + 2 tbsp honey", "a cup oats", "2-3 tbsp water", "1½ cups (135 g) oats", "pinch of salt", "1,000 g oats", "100 g / 3.5 oz chocolate", "half a cup of honey", "two heaping cups oats", "Dates 200g"].each do |text|
+      [1/3r, 1/2r, 3/4r, 2, 7].each do |factor|
+        scaled = reading(reading(text).scaled_text(factor))
+        expect(scaled.terms.map(&:quantity)).to eq(reading(text).terms.map { |term| term.quantity * factor }), "#{text} × #{factor} → #{scaled.text}"
+        back = reading(scaled.scaled_text(1 / Rational(factor)))
+        expect(back.terms.map(&:quantity)).to eq(reading(text).terms.map(&:quantity))
+        expect(back.weight&.grams).to eq(reading(text).weight&.grams)
+      end
+    end
+  end
+
+  it "nudges the last amount by a spoon step and keeps everything else" do
+    nudge = ElmCup::Quantity::Nudge
+    expect(nudge.call("1/2 c + 2 tbsp honey, warm", 1)).to eq("1/2 c + 2 1/2 tbsp honey, warm")
+    expect(nudge.call("a cup oats", -1)).to eq("3/4 cup oats")
+    expect(nudge.call("10 dates", 1)).to eq("11 dates")
+    expect(nudge.call("1/4 tsp salt", -1)).to eq("1/4 tsp salt")
+    expect(nudge.call("nonsense", 1)).to eq("nonsense")
+  end
+end

@@ -1,0 +1,146 @@
+# frozen_string_literal: true
+
+require "server_helper"
+
+RSpec.describe "The JSON API", server: true do
+  let(:document) { formula("1 cup rolled oats, ground", "10 soft dates, to paste", "1/3 cup tahini", "2 tbsp maple syrup", "1/4 tsp salt", name: "Interval bites") }
+  let(:made) { ask(:post, "/api/formulas", document) }
+
+  it "gives the core's own assessment" do
+    expect(ask(:post, "/api/assess", document)).to eq(JSON.parse(JSON.generate(ElmCup.assess(document))))
+  end
+
+  it "assesses a formula with flagged lines and an empty component" do
+    expect(ask(:post, "/api/assess", formula("2 tbsp butter", "nonsense"))["components"][0]["lines"].map { |line| line["status"] }).to eq(%w[ambiguous unreadable])
+    expect(ask(:post, "/api/assess", formula)["components"][0]["sentence"]).to match(/nothing in it yet/)
+  end
+
+  it "reads, nudges, converts and scales" do
+    expect(ask(:post, "/api/lines", {text: "10 dates", process: "processor"})).to include("ingredient" => "dates-soft", "form" => "paste")
+    expect(ask(:post, "/api/nudge", {text: "10 dates", direction: 1})).to eq("text" => "11 dates")
+    expect(ask(:post, "/api/convert", {text: "1/2 c + 2 tbsp honey", to: "g"})["grams"]).to eq(211.88)
+    expect(ask(:post, "/api/scale", {document: document, factor: "1/2"})["components"][0]["lines"][0]["text"]).to eq("1/2 cup rolled oats, ground")
+    expect(ask(:get, "/api/library")["ingredients"].size).to be >= 80
+  end
+
+  describe "formulas" do
+    it "are made, listed, shown, versioned, copied, deleted and brought back" do
+      id = made["id"]
+      expect(made["version"]).to include("number" => 1, "parent_id" => nil, "document" => document)
+      expect(ask(:get, "/api/formulas").find { |each| each["id"] == id }["summary"]).to include("texture" => ElmCup.assess(document)["components"][0]["texture"])
+      second = ask(:post, "/api/formulas/#{id}/versions", {document: document.merge("name" => "Renamed"), parent_id: made["version"]["id"]})
+      expect(second).to include("number" => 2, "parent_id" => made["version"]["id"])
+      expect(ask(:get, "/api/formulas/#{id}")).to include("name" => "Renamed", "versions" => 2)
+      expect(ask(:get, "/api/versions/#{made["version"]["id"]}")["document"]).to eq(document)
+      expect(ask(:get, "/api/formulas/#{id}/versions").map { |version| version["number"] }).to eq([1, 2])
+      copy = ask(:post, "/api/formulas/#{id}/copy", {})
+      expect(copy["name"]).to eq("Renamed (copy)")
+      ask(:delete, "/api/formulas/#{id}")
+      expect(ask(:get, "/api/formulas").map { |each| each["id"] }).to include(copy["id"])
+      expect(ask(:get, "/api/formulas").map { |each| each["id"] }).not_to include(id)
+      expect(ask(:get, "/api/formulas/#{id}")).to include("status" => 404)
+      expect(ask(:post, "/api/formulas/#{id}/restore", {})["name"]).to eq("Renamed")
+    end
+
+    it "take nothing half: a bad document changes nothing" do
+      id = made["id"]
+      before = ElmCupServer::FormulaVersion.count
+      problem = ask(:post, "/api/formulas/#{id}/versions", {document: document.merge("components" => []), parent_id: made["version"]["id"]})
+      expect(problem).to include("status" => 422, "errors" => [{"pointer" => "/components", "detail" => "At least one is needed here"}])
+      expect(ElmCupServer::FormulaVersion.count).to eq(before)
+      expect(ask(:get, "/api/formulas/#{id}")["version"]["number"]).to eq(1)
+    end
+
+    it "do not take a parent from another formula" do
+      other = ask(:post, "/api/formulas", document)
+      expect(ask(:post, "/api/formulas/#{made["id"]}/versions", {document: document, parent_id: other["version"]["id"]})).to include("status" => 404)
+    end
+
+    it "make their summaries again when the core has changed" do
+      kept = ElmCupServer::VersionSummary.find_by(formula_version_id: made["version"]["id"])
+      kept.update_columns(core_version: "0", summary: "{\"grams\":1,\"flagged\":0,\"diets\":[],\"allergens\":[]}")
+      expect(ask(:get, "/api/formulas").find { |each| each["id"] == made["id"] }["summary"]["grams"]).to be > 100
+      expect(kept.reload.core_version).to eq(ElmCup::VERSION)
+    end
+  end
+
+  describe "batches" do
+    let(:record) do
+      {client_key: "key-#{rand(10**9)}", version_id: made["version"]["id"], lines: [{component: "dough", text: "1 cup rolled oats, ground", planned_grams: 95.0, actual_grams: 97.5}],
+       additions: ["1 tsp water", "a splash of luck"], texture: "rolls", pieces: 24, minutes: 35, note: "Good <b>batch</b>"}
+    end
+
+    it "are written down whole and shown as said" do
+      batch = ask(:post, "/api/batches", record)
+      expect(last_response.status).to eq(201)
+      expect(batch).to include("texture" => "rolls", "pieces" => 24, "minutes" => 35, "note" => "Good <b>batch</b>", "formula_name" => "Interval bites")
+      expect(batch["lines"]).to eq([{"component" => "dough", "text" => "1 cup rolled oats, ground", "planned_grams" => 95.0, "actual_grams" => 97.5}])
+      expect(batch["additions"]).to eq([{"text" => "1 tsp water", "grams" => 4.93, "ingredient" => "water"}, {"text" => "a splash of luck"}])
+      expect(batch["predicted"]["texture"]).to eq(ElmCup.assess(document)["components"][0]["texture"])
+      expect(ask(:get, "/api/batches").first).to eq(batch)
+    end
+
+    it "are one batch when sent twice" do
+      first = ask(:post, "/api/batches", record)
+      expect(ask(:post, "/api/batches", record)).to eq(first)
+      expect(ElmCupServer::Batch.where(client_key: record[:client_key]).count).to eq(1)
+    end
+
+    it "refuse nonsense and keep nothing of it" do
+      made
+      counts = -> { [ElmCupServer::Batch.count, ElmCupServer::BatchEvent.count] }
+      before = counts.call
+      [{texture: "gooey"}, {pieces: -1}, {minutes: 1e308}, {lines: [{component: "x", text: "y", actual_grams: -5}]}, {version_id: 999_999}, {client_key: "x"}, {note: "n" * 3000}, {surprise: 1}].each do |change|
+        expect(ask(:post, "/api/batches", record.merge(change))["status"]).to be_between(400, 422), change.inspect
+      end
+      expect(counts.call).to eq(before)
+    end
+  end
+
+  describe "bad requests" do
+    it "are answered as problem documents" do
+      {"" => 422, "nonsense" => 400, "[" * 10_000 => 400, "{\"elm_cup\":\"formula/2\"}" => 422, "{\"a\":\"\xff\"}" => 400, "[]" => 400}.each do |body, status|
+        header "Content-Type", "application/json"
+        post "/api/assess", body
+        expect(last_response.status).to eq(status), body[0, 20].inspect
+        expect(last_response.headers["content-type"]).to eq("application/problem+json")
+        expect(JSON.parse(last_response.body)["detail"].length).to be > 10
+      end
+    end
+
+    it "are refused for size, kind and place" do
+      header "Content-Type", "text/plain"
+      post "/api/assess", "{}"
+      expect(last_response.status).to eq(415)
+      header "Content-Type", "application/json"
+      post "/api/assess", "{\"a\":\"#{"x" * 2_100_000}\"}"
+      expect(last_response.status).to eq(413)
+      expect(ask(:get, "/api/nowhere")).to include("status" => 404)
+      expect(ask(:get, "/api/formulas/12345")).to include("status" => 404)
+      get "/api/formulas/abc"
+      expect(last_response.status).to eq(400)
+    end
+
+    it "from another site or to another name do not come in" do
+      header "Content-Type", "application/json"
+      header "Origin", "https://evil.example"
+      post "/api/formulas", JSON.generate(document)
+      expect(last_response.status).to eq(403)
+      expect(ElmCupServer::Formula.where(name: "Interval bites").count).to eq(0)
+      header "Origin", nil
+      get "/api/formulas", {}, {"HTTP_HOST" => "evil.example"}
+      expect(last_response.status).to eq(403)
+    end
+  end
+
+  it "sends the security headers with every answer" do
+    ["/api/health", "/api/nowhere", "/", "/assets/none.js", "/formulas/1/mix", "/../../Gemfile"].each do |path|
+      get path
+      expect(last_response.headers["content-security-policy"]).to include("default-src 'self'"), path
+      expect(last_response.headers["x-content-type-options"]).to eq("nosniff")
+      expect(last_response.body).not_to include("rubygems")
+    end
+    get "/assets/none.js"
+    expect(last_response.status).to eq(404)
+  end
+end

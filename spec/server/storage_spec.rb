@@ -1,0 +1,52 @@
+# frozen_string_literal: true
+
+require "server_helper"
+
+RSpec.describe "What the database holds to", server: true do
+  let(:formula_record) { ElmCupServer::Formula.start(formula("1 cup oats")) }
+  let(:version) { formula_record.current_version }
+
+  def refused = raise_error(ActiveRecord::StatementInvalid)
+
+  def sql(text) = ActiveRecord::Base.connection.execute(text)
+
+  it "keeps versions, batches and events as they were said" do
+    batch = ElmCupServer::Batch.write_down({"client_key" => "key-12345", "version_id" => version.id, "texture" => "rolls"})
+    expect { sql("UPDATE formula_versions SET document = '{}' WHERE id = #{version.id}") }.to refused
+    expect { sql("DELETE FROM formula_versions WHERE id = #{version.id}") }.to refused
+    expect { sql("UPDATE batch_events SET payload = '{}' WHERE batch_id = #{batch.id}") }.to refused
+    expect { sql("DELETE FROM batches WHERE id = #{batch.id}") }.to refused
+  end
+
+  it "takes no broken rows" do
+    expect { sql("INSERT INTO formula_versions (formula_id, number, document, created_at) VALUES (#{formula_record.id}, 7, 'not json', 0)") }.to refused
+    expect { sql("INSERT INTO formula_versions (formula_id, number, document, created_at) VALUES (#{formula_record.id}, #{version.number}, '{}', 0)") }.to refused
+    expect { sql("INSERT INTO formula_versions (formula_id, number, document, created_at) VALUES (99999, 1, '{}', 0)") }.to refused
+    expect { sql("INSERT INTO formulas (name, created_at, updated_at) VALUES ('  ', 0, 0)") }.to refused
+    expect { sql("INSERT INTO batch_events (batch_id, position, kind, client_key, payload, created_at) VALUES (1, 0, 'sung', 'k', '{}', 0)") }.to refused
+  end
+
+  it "runs in WAL mode with foreign keys on" do
+    expect(sql("PRAGMA journal_mode").first["journal_mode"]).to eq("wal")
+    expect(sql("PRAGMA foreign_keys").first["foreign_keys"]).to eq(1)
+  end
+
+  it "loads the demo once: formulas that land in different textures, one that needs a rescue, every line read" do
+    require_relative "../../server/demo/demo_data"
+    ElmCupServer::DemoData.load_once
+    expect { ElmCupServer::DemoData.load_once }.not_to(change { ElmCupServer::Formula.count })
+    answers = ElmCupServer::Formula.all.map { |each| ElmCup.assess(each.current_version.parsed) }
+    expect(answers.size).to be >= 4
+    expect(answers.flat_map { |answer| ElmCup.flagged(answer) }).to eq([])
+    leading = answers.map { |answer| answer["components"].first }
+    expect(leading.map { |part| part["texture"] }.uniq.size).to be >= 3
+    expect(leading.count { |part| part.dig("rescue", "options")&.any? }).to be >= 1
+    expect(ElmCupServer::Batch.count).to be >= 4
+  end
+
+  it "describes every route it serves" do
+    described = Requests::SCHEMA.open_api.paths.path.flat_map { |path, item| %w[get post delete].select { |verb| item.operation(verb) }.map { |verb| [verb.upcase, path] } }
+    served = ElmCupServer::Api.routes.slice("GET", "POST", "DELETE").flat_map { |verb, routes| routes.map { |route| [verb, route[0].to_s.gsub(/:(\w+)/, '{\1}')] } }
+    expect(served).to match_array(described)
+  end
+end

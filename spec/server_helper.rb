@@ -1,0 +1,46 @@
+# frozen_string_literal: true
+
+require "spec_helper"
+require "rack/test"
+require "tmpdir"
+require_relative "../server/environment"
+
+ElmCupServer::Database.open(File.join(Dir.mktmpdir("elm-cup"), "test.sqlite3")) unless ActiveRecord::Base.connected?
+
+# Requests to the whole stack, contract and headers included; every answer is held against the contract.
+module Requests
+  include Rack::Test::Methods
+
+  APP = ElmCupServer::Stack.build
+  SCHEMA = Committee::Drivers.load_from_file(ElmCupServer::OPENAPI, parser_options: {strict_reference_validation: true})
+
+  def app = APP
+
+  def build_rack_mock_session = Rack::MockSession.new(app, "localhost")
+
+  # The parsed answer of a request with a JSON body.
+  def ask(verb, path, body = nil, headers = {})
+    headers.each { |name, value| header(name, value) }
+    header "Content-Type", "application/json" if body
+    public_send(verb, path, body && (body.is_a?(String) ? body : JSON.generate(body)))
+    hold_to_contract
+    JSON.parse(last_response.body)
+  end
+
+  def hold_to_contract
+    operation = SCHEMA.open_api.request_operation(last_request.request_method.downcase, last_request.path)
+    return unless operation && last_response.status != 400
+
+    operation.validate_response_body(OpenAPIParser::RequestOperation::ValidatableResponseBody.new(last_response.status, JSON.parse(last_response.body), last_response.headers.transform_keys { |name| name.split("-").map(&:capitalize).join("-") }))
+  end
+end
+
+RSpec.configure do |config|
+  config.include Requests, server: true
+  config.around(:each, server: true) do |example|
+    ActiveRecord::Base.connection_pool.pin_connection!(false)
+    example.run
+  ensure
+    ActiveRecord::Base.connection_pool.unpin_connection!
+  end
+end

@@ -1,0 +1,25 @@
+# frozen_string_literal: true
+
+# Formula documents and their assessments, made short for the examples.
+module Bowls
+  # A document of one component. lines: texts, or hashes as in the document.
+  def formula(*lines, process: "hand", type: "dough", want: nil, shape: {"kind" => "ball", "piece_grams" => 18}, kitchen: nil, name: "Trial")
+    component = {"name" => "dough", "type" => type, "process" => process, "want" => want, "lines" => lines.map { |line| line.is_a?(String) ? {"text" => line} : line }}.compact
+    {"elm_cup" => "formula/1", "name" => name, "components" => [component], "shape" => shape, "kitchen" => kitchen}.compact
+  end
+
+  # The assessed component of such a formula.
+  def bowl(*lines, **options) = ElmCup.assess(formula(*lines, **options))["components"].first
+
+  # S of such a formula.
+  def saturation(*lines, **options) = bowl(*lines, **options).dig("saturation", "value")
+
+  # The document after a JSON Patch, by a library that is not ours.
+  def patched(document, patch) = Hana::Patch.new(patch).apply(JSON.parse(JSON.generate(document)))
+
+  # One typed line, read.
+  def read(text, **options) = ElmCup.read_line(text, **options)
+
+  # { "rolled oats" => 19.0 } as lines in grams.
+  def in_grams(mix) = mix.map { |name, grams| "#{grams} g #{name}" }
+end
