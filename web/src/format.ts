@@ -7,7 +7,6 @@ export const percent = (share: number) => `${Math.round(share * 100)} %`
 /** "1 piece", "24 pieces". */
 export const count = (number: number, one: string, many = `${one}s`) => `${number} ${number === 1 ? one : many}`
 /** "2026-11-25T02:08:55Z" as "25 Nov 2026, 02:08" on the cook's own clock. */
-export const when = (iso: string) =>
-  new Date(iso).toLocaleString('en-GB', { dateStyle: 'medium', timeStyle: 'short' })
+export const when = (iso: string) => new Date(iso).toLocaleString('en-GB', { dateStyle: 'medium', timeStyle: 'short' })
 /** An id such as "tree_nut" as words. */
 export const words = (id: string) => id.replaceAll('_', ' ')

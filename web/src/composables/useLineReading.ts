@@ -4,7 +4,11 @@ import type { DocumentLine } from '@/api/document'
 import { DEBOUNCE } from './useAssessment'
 
 /** How a line reads while it is typed: debounced, older questions cancelled; nothing while it is empty. */
-export function useLineReading(line: Ref<DocumentLine | undefined>, process: Ref<'hand' | 'processor'>, cup: Ref<string | undefined>) {
+export function useLineReading(
+  line: Ref<DocumentLine | undefined>,
+  process: Ref<'hand' | 'processor'>,
+  cup: Ref<string | undefined>,
+) {
   const reading = shallowRef<AssessedLine>()
   const failed = ref(false)
   let timer: ReturnType<typeof setTimeout> | undefined

@@ -19,7 +19,8 @@ function pressed(event: KeyboardEvent): string {
   return [...modifiers.filter(Boolean), key].join('+')
 }
 const inField = (target: EventTarget | null) =>
-  target instanceof HTMLElement && (target.isContentEditable || ['INPUT', 'TEXTAREA', 'SELECT'].includes(target.tagName))
+  target instanceof HTMLElement &&
+  (target.isContentEditable || ['INPUT', 'TEXTAREA', 'SELECT'].includes(target.tagName))
 
 /** Listens while the view is open; a dialog on top keeps the keys to itself. */
 export function useShortcuts(shortcuts: () => Shortcut[]) {

@@ -7,7 +7,10 @@ import { BINDERS } from './cupGeometry'
 
 const props = defineProps<{ split: Split; demandMl: number }>()
 const rows = computed(() => [
-  ...BINDERS.filter((kind) => props.split[kind] > 0.05).map((kind) => ({ kind: kind as string, ml: props.split[kind] })),
+  ...BINDERS.filter((kind) => props.split[kind] > 0.05).map((kind) => ({
+    kind: kind as string,
+    ml: props.split[kind],
+  })),
   ...(props.split.masked && props.split.masked < -0.05 ? [{ kind: 'masked by oil', ml: props.split.masked }] : []),
 ])
 </script>

@@ -20,7 +20,9 @@ const parts = computed(() => {
 const label = computed(() => {
   const { demand_ml: takes = 0, supply_ml: gives = 0 } = props.line
   if (takes < 0.05 && gives < 0.05) return 'neither gives nor takes binder'
-  return [gives >= 0.05 ? `gives ${figure(gives)} mL` : '', takes >= 0.05 ? `takes ${figure(takes)} mL` : ''].filter(Boolean).join(', ')
+  return [gives >= 0.05 ? `gives ${figure(gives)} mL` : '', takes >= 0.05 ? `takes ${figure(takes)} mL` : '']
+    .filter(Boolean)
+    .join(', ')
 })
 </script>
 
@@ -28,7 +30,14 @@ const label = computed(() => {
   <svg class="bar" viewBox="0 0 90 14" role="img" :aria-label="label">
     <title>{{ label }}</title>
     <line x1="45" x2="45" y1="0" y2="14" class="axis" />
-    <rect v-if="line.demand_ml" class="takes" :x="44 - width(line.demand_ml)" y="3" :width="width(line.demand_ml)" height="8" />
+    <rect
+      v-if="line.demand_ml"
+      class="takes"
+      :x="44 - width(line.demand_ml)"
+      y="3"
+      :width="width(line.demand_ml)"
+      height="8"
+    />
     <rect v-for="part in parts" :key="part.kind" :class="part.kind" :x="part.x" y="3" :width="part.w" height="8" />
   </svg>
 </template>

@@ -7,8 +7,13 @@ const height = computed(() => Math.max(props.diameterMm, 12) + 4)
 </script>
 
 <template>
-  <svg :viewBox="`0 0 62 ${height + 9}`" :style="{ width: '62mm', height: `${height + 9}mm` }" role="img" class="piece"
-    :aria-label="`A ball ${diameterMm} millimetres across, drawn at true size over a bar of 50 millimetres`">
+  <svg
+    :viewBox="`0 0 62 ${height + 9}`"
+    :style="{ width: '62mm', height: `${height + 9}mm` }"
+    role="img"
+    class="piece"
+    :aria-label="`A ball ${diameterMm} millimetres across, drawn at true size over a bar of 50 millimetres`"
+  >
     <circle :cx="31" :cy="height / 2 + 1" :r="diameterMm / 2" class="ball" data-ball />
     <line x1="6" x2="56" :y1="height + 4" :y2="height + 4" class="bar" />
     <line x1="6" x2="6" :y1="height + 2.5" :y2="height + 5.5" class="bar" />

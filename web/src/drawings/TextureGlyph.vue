@@ -9,11 +9,29 @@ defineProps<{ texture: TextureId }>()
   <svg viewBox="0 0 48 36" class="glyph" aria-hidden="true">
     <line x1="4" x2="44" y1="32.5" y2="32.5" class="table" />
     <g v-if="texture === 'loose'" class="solid">
-      <circle v-for="[x, y] in [[9, 30], [15, 31], [20, 28], [25, 31], [31, 30], [38, 31], [23, 24], [29, 26], [17, 25]]" :key="`${x}${y}`" :cx="x" :cy="y" r="1.6" />
+      <circle
+        v-for="[x, y] in [
+          [9, 30],
+          [15, 31],
+          [20, 28],
+          [25, 31],
+          [31, 30],
+          [38, 31],
+          [23, 24],
+          [29, 26],
+          [17, 25],
+        ]"
+        :key="`${x}${y}`"
+        :cx="x"
+        :cy="y"
+        r="1.6"
+      />
     </g>
     <g v-else-if="texture === 'crumbly'" class="solid">
       <path d="M13 32 l3-9 8-3 4 5-2 7z M30 32 l1-6 6-2 2 8z" />
-      <circle cx="9" cy="31" r="1.3" /><circle cx="28" cy="22" r="1.3" /><circle cx="41" cy="31" r="1" />
+      <circle cx="9" cy="31" r="1.3" />
+      <circle cx="28" cy="22" r="1.3" />
+      <circle cx="41" cy="31" r="1" />
     </g>
     <g v-else-if="texture === 'presses'" class="solid">
       <path d="M10 32 V20 q0-2 2-2 h3 q1-4 4-2 q2-4 5-1 q3-3 5 1 q4-1 4 2 h1 q2 0 2 2 V32z" />

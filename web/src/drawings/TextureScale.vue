@@ -3,7 +3,11 @@
 import { computed } from 'vue'
 import type { TextureId } from '@/api/client'
 
-const props = defineProps<{ predicted?: TextureId | null; seen?: TextureId; textures: { id: TextureId; word: string }[] }>()
+const props = defineProps<{
+  predicted?: TextureId | null
+  seen?: TextureId
+  textures: { id: TextureId; word: string }[]
+}>()
 const STEP = 26
 const at = (id?: TextureId | null) => {
   const index = props.textures.findIndex((each) => each.id === id)
@@ -18,7 +22,14 @@ const label = computed(() => `Predicted ${props.predicted ?? 'not judged'}, seen
   <svg :viewBox="`0 0 ${STEP * 7} 28`" class="scale" role="img" :aria-label="label">
     <line x1="0" :x2="STEP * 7" y1="14" y2="14" class="axis" />
     <line v-for="n in 8" :key="n" :x1="(n - 1) * STEP" :x2="(n - 1) * STEP" y1="10" y2="18" class="axis" />
-    <line v-if="predictedAt !== undefined && seenAt !== undefined" :x1="predictedAt" :x2="seenAt" y1="14" y2="14" class="miss" />
+    <line
+      v-if="predictedAt !== undefined && seenAt !== undefined"
+      :x1="predictedAt"
+      :x2="seenAt"
+      y1="14"
+      y2="14"
+      class="miss"
+    />
     <circle v-if="predictedAt !== undefined" :cx="predictedAt" cy="14" r="7" class="predicted" />
     <path v-if="seenAt !== undefined" :d="`M${seenAt} 9 l5 5 -5 5 -5 -5z`" class="seen" />
   </svg>

@@ -20,7 +20,9 @@ Promise.all([unwrap(api.GET('/api/formulas')), unwrap(api.GET('/api/batches'))])
   })
   .catch((failure: Error) => (error.value = failure.message))
 
-const recent = computed(() => [...(formulas.value ?? [])].sort((a, b) => b.updated_at.localeCompare(a.updated_at) || b.id - a.id).slice(0, 5))
+const recent = computed(() =>
+  [...(formulas.value ?? [])].sort((a, b) => b.updated_at.localeCompare(a.updated_at) || b.id - a.id).slice(0, 5),
+)
 </script>
 
 <template>
@@ -36,7 +38,10 @@ const recent = computed(() => [...(formulas.value ?? [])].sort((a, b) => b.updat
         <ul v-if="recent.length" class="shelf">
           <li v-for="formula in recent" :key="formula.id"><ShelfCup :formula="formula" :library="library" /></li>
         </ul>
-        <p v-else class="teach">Nothing yet. <button type="button" class="link-button" @click="start">Start a formula</button>: type what goes into the bowl, a line at a time, and see at once whether it will bind.</p>
+        <p v-else class="teach">
+          Nothing yet. <button type="button" class="link-button" @click="start">Start a formula</button>: type what goes
+          into the bowl, a line at a time, and see at once whether it will bind.
+        </p>
       </section>
       <section aria-labelledby="made">
         <h2 id="made">Last made</h2>
@@ -48,7 +53,9 @@ const recent = computed(() => [...(formulas.value ?? [])].sort((a, b) => b.updat
             <span class="quiet note">{{ batch.note }}</span>
           </li>
         </ul>
-        <p v-else class="teach">When you have made a bowl, write it down under “Made it”: next time the log knows what you did.</p>
+        <p v-else class="teach">
+          When you have made a bowl, write it down under “Made it”: next time the log knows what you did.
+        </p>
       </section>
     </template>
     <div v-else class="skeleton" aria-hidden="true" />

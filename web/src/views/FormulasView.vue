@@ -21,7 +21,9 @@ unwrap(api.GET('/api/formulas'))
 const found = computed(() => {
   const wanted = asked.value.trim().toLowerCase()
   const matches = (formula: FormulaSummary) =>
-    [formula.name, formula.summary.texture ?? '', ...formula.summary.diets].some((text) => text.toLowerCase().includes(wanted))
+    [formula.name, formula.summary.texture ?? '', ...formula.summary.diets].some((text) =>
+      text.toLowerCase().includes(wanted),
+    )
   return (formulas.value ?? []).filter((formula) => !wanted || matches(formula))
 })
 </script>
@@ -40,7 +42,10 @@ const found = computed(() => {
     </div>
     <p v-if="error" role="alert">{{ error }}</p>
     <div v-else-if="!formulas || !library" class="skeleton" aria-hidden="true" />
-    <p v-else-if="!formulas.length">The shelf is empty. <button type="button" class="link-button" @click="start">Start a formula</button>: type its lines and the cup fills.</p>
+    <p v-else-if="!formulas.length">
+      The shelf is empty. <button type="button" class="link-button" @click="start">Start a formula</button>: type its
+      lines and the cup fills.
+    </p>
     <p v-else-if="!found.length">Nothing on the shelf is called or keeps to “{{ asked }}”.</p>
     <ShelfTable v-else-if="asTable" :formulas="found" />
     <ul v-else class="shelf">

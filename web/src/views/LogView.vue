@@ -14,14 +14,23 @@ unwrap(api.GET('/api/batches'))
   .catch((failure: Error) => (error.value = failure.message))
 
 const changed = (batch: Batch) =>
-  batch.lines.filter((line) => line.actual_grams != null && line.planned_grams != null && Math.abs(line.actual_grams - line.planned_grams) >= 0.5)
+  batch.lines.filter(
+    (line) =>
+      line.actual_grams != null &&
+      line.planned_grams != null &&
+      Math.abs(line.actual_grams - line.planned_grams) >= 0.5,
+  )
 const signed = (value: number) => `${value > 0 ? '+' : '−'}${figure(Math.abs(value), 1)} g`
 </script>
 
 <template>
   <div class="page">
     <h1>Log</h1>
-    <p class="quiet key"><svg viewBox="0 0 16 16" aria-hidden="true"><circle cx="8" cy="8" r="6" class="predicted" /></svg> predicted <svg viewBox="0 0 16 16" aria-hidden="true"><path d="M8 3l5 5-5 5-5-5z" class="seen" /></svg> seen, on the scale from loose to pours</p>
+    <p class="quiet key">
+      <svg viewBox="0 0 16 16" aria-hidden="true"><circle cx="8" cy="8" r="6" class="predicted" /></svg> predicted
+      <svg viewBox="0 0 16 16" aria-hidden="true"><path d="M8 3l5 5-5 5-5-5z" class="seen" /></svg> seen, on the scale
+      from loose to pours
+    </p>
     <p v-if="error" role="alert">{{ error }}</p>
     <div v-else-if="!batches || !library" class="skeleton" aria-hidden="true" />
     <p v-else-if="!batches.length">Nothing is written down yet. Open a formula, make it, and fill in “Made it”.</p>
@@ -32,16 +41,26 @@ const signed = (value: number) => `${value > 0 ? '+' : '−'}${figure(Math.abs(v
           <span class="quiet">{{ when(batch.made_at) }} · version {{ batch.version_number }}</span>
         </div>
         <div>
-          <TextureScale :predicted="(batch.predicted.texture as never)" :seen="batch.texture" :textures="library.textures" />
-          <span class="quiet">{{ batch.predicted.texture ?? 'not judged' }} → <strong>{{ batch.texture ?? 'not said' }}</strong></span>
+          <TextureScale
+            :predicted="batch.predicted.texture as never"
+            :seen="batch.texture"
+            :textures="library.textures"
+          />
+          <span class="quiet"
+            >{{ batch.predicted.texture ?? 'not judged' }} → <strong>{{ batch.texture ?? 'not said' }}</strong></span
+          >
         </div>
         <div class="figures quiet">
           <span v-if="batch.pieces !== undefined">{{ count(batch.pieces, 'piece') }}</span>
           <span v-if="batch.minutes !== undefined">{{ batch.minutes }} min</span>
         </div>
         <div>
-          <p v-for="addition in batch.additions" :key="addition.text" class="added">+ {{ addition.text }}<span v-if="addition.grams" class="quiet"> ({{ figure(addition.grams, 1) }} g)</span></p>
-          <p v-for="line in changed(batch)" :key="line.text" class="quiet">{{ line.text }}: {{ signed(line.actual_grams! - line.planned_grams!) }}</p>
+          <p v-for="addition in batch.additions" :key="addition.text" class="added">
+            + {{ addition.text }}<span v-if="addition.grams" class="quiet"> ({{ figure(addition.grams, 1) }} g)</span>
+          </p>
+          <p v-for="line in changed(batch)" :key="line.text" class="quiet">
+            {{ line.text }}: {{ signed(line.actual_grams! - line.planned_grams!) }}
+          </p>
           <p>{{ batch.note }}</p>
         </div>
       </li>

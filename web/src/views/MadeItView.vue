@@ -29,10 +29,22 @@ const rows = ref<Row[]>([])
 watch(assessment, (now) => {
   if (!now) return
   rows.value = now.components.flatMap((part) =>
-    part.lines.map((line) => ({ component: part.name, text: line.text ?? '', planned: line.grams, actual: line.grams === undefined ? '' : figure(line.grams, 1).replaceAll(',', '') })),
+    part.lines.map((line) => ({
+      component: part.name,
+      text: line.text ?? '',
+      planned: line.grams,
+      actual: line.grams === undefined ? '' : figure(line.grams, 1).replaceAll(',', ''),
+    })),
   )
 })
-const form = reactive({ addition: '', additions: [] as string[], texture: undefined as TextureId | undefined, pieces: '', minutes: '', note: '' })
+const form = reactive({
+  addition: '',
+  additions: [] as string[],
+  texture: undefined as TextureId | undefined,
+  pieces: '',
+  minutes: '',
+  note: '',
+})
 const sending = ref(false)
 const error = ref<string>()
 /** One key for this form: sent twice, it is still one batch. */
@@ -57,7 +69,12 @@ async function write() {
         body: {
           client_key: clientKey,
           version_id: version.id,
-          lines: rows.value.map((row) => ({ component: row.component, text: row.text, planned_grams: row.planned, actual_grams: number(row.actual) })),
+          lines: rows.value.map((row) => ({
+            component: row.component,
+            text: row.text,
+            planned_grams: row.planned,
+            actual_grams: number(row.actual),
+          })),
           additions: form.additions,
           texture: form.texture,
           pieces: number(form.pieces),
@@ -74,50 +91,111 @@ async function write() {
     sending.value = false
   }
 }
-useShortcuts(() => (library.value?.textures ?? []).map((texture, digit) => ({ keys: String(digit), what: texture.word, run: () => void (form.texture = texture.id) })))
+useShortcuts(() =>
+  (library.value?.textures ?? []).map((texture, digit) => ({
+    keys: String(digit),
+    what: texture.word,
+    run: () => void (form.texture = texture.id),
+  })),
+)
 </script>
 
 <template>
-  <div v-if="draft.error.value && !draft.loaded.value" class="page"><h1>Not here</h1><p>{{ draft.error.value }}</p></div>
+  <div v-if="draft.error.value && !draft.loaded.value" class="page">
+    <h1>Not here</h1>
+    <p>{{ draft.error.value }}</p>
+  </div>
   <div v-else>
-    <FormulaHeader :draft="draft" :formula-id="formulaId" :grams="assessment?.grams" :pieces="assessment?.pieces?.count" />
+    <FormulaHeader
+      :draft="draft"
+      :formula-id="formulaId"
+      :grams="assessment?.grams"
+      :pieces="assessment?.pieces?.count"
+    />
     <form class="made" @submit.prevent="write">
       <section class="panel slip" aria-labelledby="weighed">
         <h2 id="weighed">What went in</h2>
         <table>
-          <thead><tr><th scope="col">Line</th><th scope="col" class="right">Planned</th><th scope="col" class="right">Actual, g</th></tr></thead>
+          <thead>
+            <tr>
+              <th scope="col">Line</th>
+              <th scope="col" class="right">Planned</th>
+              <th scope="col" class="right">Actual, g</th>
+            </tr>
+          </thead>
           <tbody>
             <tr v-for="(row, at) in rows" :key="at">
               <td>{{ row.text }}</td>
               <td class="right figure">{{ row.planned === undefined ? '–' : `${figure(row.planned, 1)} g` }}</td>
-              <td class="right"><input v-model="row.actual" type="number" min="0" max="100000" step="any" inputmode="decimal" class="grams" :aria-label="`Actual grams of ${row.text}`" /></td>
+              <td class="right">
+                <input
+                  v-model="row.actual"
+                  type="number"
+                  min="0"
+                  max="100000"
+                  step="any"
+                  inputmode="decimal"
+                  class="grams"
+                  :aria-label="`Actual grams of ${row.text}`"
+                />
+              </td>
             </tr>
             <tr v-for="(text, at) in form.additions" :key="`added-${at}`" class="added">
               <td colspan="2">+ {{ text }}</td>
-              <td class="right"><button type="button" class="link-button" @click="form.additions.splice(at, 1)">Take out</button></td>
+              <td class="right">
+                <button type="button" class="link-button" @click="form.additions.splice(at, 1)">Take out</button>
+              </td>
             </tr>
           </tbody>
         </table>
         <div class="add">
-          <InputText v-model="form.addition" maxlength="300" placeholder="Added in the bowl: 1 tsp water" aria-label="Added in the bowl" fluid @keydown.enter.prevent="addAddition" />
+          <InputText
+            v-model="form.addition"
+            maxlength="300"
+            placeholder="Added in the bowl: 1 tsp water"
+            aria-label="Added in the bowl"
+            fluid
+            @keydown.enter.prevent="addAddition"
+          />
           <Button type="button" label="Add" severity="secondary" @click="addAddition" />
         </div>
       </section>
       <section class="outcome" aria-label="How it came out">
         <fieldset class="textures">
           <legend>How did it come out?</legend>
-          <label v-for="(texture, digit) in library?.textures ?? []" :key="texture.id" class="texture" :class="{ chosen: form.texture === texture.id }">
+          <label
+            v-for="(texture, digit) in library?.textures ?? []"
+            :key="texture.id"
+            class="texture"
+            :class="{ chosen: form.texture === texture.id }"
+          >
             <input v-model="form.texture" type="radio" name="texture" :value="texture.id" />
             <TextureGlyph :texture="texture.id" />
             <span>{{ texture.word }}</span><span class="quiet key" aria-hidden="true">{{ digit }}</span>
           </label>
         </fieldset>
-        <p class="quiet squeeze">{{ library?.textures.find((each) => each.id === form.texture)?.squeeze ?? 'Squeeze a pinch and choose. Digits 0 to 6 work too.' }}</p>
+        <p class="quiet squeeze">
+          {{
+            library?.textures.find((each) => each.id === form.texture)?.squeeze ??
+            'Squeeze a pinch and choose. Digits 0 to 6 work too.'
+          }}
+        </p>
         <div class="numbers">
-          <label>Pieces<input v-model="form.pieces" type="number" min="0" max="10000" step="1" inputmode="numeric" /></label>
-          <label>Minutes<input v-model="form.minutes" type="number" min="0" max="10000" step="1" inputmode="numeric" /></label>
+          <label
+            >Pieces<input v-model="form.pieces" type="number" min="0" max="10000" step="1" inputmode="numeric"
+          /></label>
+          <label
+            >Minutes<input v-model="form.minutes" type="number" min="0" max="10000" step="1" inputmode="numeric"
+          /></label>
         </div>
-        <label class="note">Note<Textarea v-model="form.note" rows="4" maxlength="2000" fluid placeholder="What you would tell yourself next time" /></label>
+        <label class="note"
+          >Note<Textarea
+            v-model="form.note"
+            rows="4"
+            maxlength="2000"
+            fluid
+            placeholder="What you would tell yourself next time"
+        /></label>
         <p v-if="error" class="wrong" role="alert">{{ error }} Nothing was half written.</p>
         <Button type="submit" label="Write it down" :loading="sending" />
         <p v-if="draft.dirty.value" class="quiet">The draft is saved as a version first.</p>

@@ -37,7 +37,10 @@ const asked = computed<FormulaDocument | undefined>(() => {
   const { at, line } = preview.value
   const components = document.components.map((part, which) => {
     if (which !== index.value) return part
-    return { ...part, lines: at === undefined ? [...part.lines, line] : part.lines.map((old, row) => (row === at ? line : old)) }
+    return {
+      ...part,
+      lines: at === undefined ? [...part.lines, line] : part.lines.map((old, row) => (row === at ? line : old)),
+    }
   })
   return { ...document, components }
 })
@@ -45,7 +48,9 @@ const { assessment, pending, error, again } = useAssessment(asked)
 const assessed = computed(() => assessment.value?.components[index.value])
 const process = computed(() => component.value?.process ?? 'hand')
 const cup = computed(() => draft.document.value.kitchen?.cup as string | undefined)
-const scale = computed(() => Math.max(1, ...(assessed.value?.lines.flatMap((line) => [line.supply_ml ?? 0, line.demand_ml ?? 0]) ?? [])))
+const scale = computed(() =>
+  Math.max(1, ...(assessed.value?.lines.flatMap((line) => [line.supply_ml ?? 0, line.demand_ml ?? 0]) ?? [])),
+)
 
 draft.load()
 
@@ -84,7 +89,8 @@ function choose(ingredient: string) {
   const row = picking.value
   picking.value = undefined
   const line = row === undefined ? undefined : component.value?.lines[row]
-  if (row !== undefined && line) change(row, line.text ? { text: line.text, ingredient } : { ingredient, grams: line.grams })
+  if (row !== undefined && line)
+    change(row, line.text ? { text: line.text, ingredient } : { ingredient, grams: line.grams })
 }
 function dose(option: RescueOption) {
   preview.value = undefined
@@ -113,7 +119,7 @@ function nudgeFocused(direction: 1 | -1) {
 const shortcuts: Shortcut[] = [
   { keys: '/', what: 'To the entry line', run: () => entry.value?.focus() },
   { keys: 'ctrl+z', what: 'Undo', run: () => draft.undo(), inFields: true },
-  { keys: 'ctrl+z+shift', what: 'Redo', run: () => draft.history.redo(), inFields: true },
+  { keys: 'ctrl+shift+z', what: 'Redo', run: () => draft.history.redo(), inFields: true },
   { keys: 'ctrl+s', what: 'Save', run: () => header.value?.save(), inFields: true },
   { keys: 'alt+ArrowUp', what: 'A spoon more of the line in hand', run: () => nudgeFocused(1), inFields: true },
   { keys: 'alt+ArrowDown', what: 'A spoon less of the line in hand', run: () => nudgeFocused(-1), inFields: true },
@@ -124,35 +130,96 @@ useShortcuts(() => shortcuts)
 </script>
 
 <template>
-  <div v-if="draft.error.value && !draft.loaded.value" class="page"><h1>Not here</h1><p>{{ draft.error.value }}</p></div>
+  <div v-if="draft.error.value && !draft.loaded.value" class="page">
+    <h1>Not here</h1>
+    <p>{{ draft.error.value }}</p>
+  </div>
   <div v-else class="mix-view">
-    <FormulaHeader ref="header" :draft="draft" :formula-id="formulaId" :grams="assessment?.grams" :pieces="assessment?.pieces?.count" />
-    <p v-if="draft.restored.value" class="banner">This is your unsaved draft from before. Save makes it a version; Undo takes it back step by step.</p>
+    <FormulaHeader
+      ref="header"
+      :draft="draft"
+      :formula-id="formulaId"
+      :grams="assessment?.grams"
+      :pieces="assessment?.pieces?.count"
+    />
+    <p v-if="draft.restored.value" class="banner">
+      This is your unsaved draft from before. Save makes it a version; Undo takes it back step by step.
+    </p>
     <p v-if="draft.error.value" class="banner wrong" role="alert">{{ draft.error.value }}</p>
-    <p v-if="error" class="banner wrong" role="alert">{{ error }} <button class="link-button" type="button" @click="again">Try again</button></p>
+    <p v-if="error" class="banner wrong" role="alert">
+      {{ error }} <button class="link-button" type="button" @click="again">Try again</button>
+    </p>
 
     <div class="bench">
       <section class="slip" aria-label="The lines">
         <div class="how">
-          <Select v-if="draft.document.value.components.length > 1" v-model="index" aria-label="Component"
-            :options="draft.document.value.components.map((part, at) => ({ at, name: part.name }))" option-label="name" option-value="at" size="small" />
+          <Select
+            v-if="draft.document.value.components.length > 1"
+            v-model="index"
+            aria-label="Component"
+            :options="draft.document.value.components.map((part, at) => ({ at, name: part.name }))"
+            option-label="name"
+            option-value="at"
+            size="small"
+          />
           <div class="switch" role="group" aria-label="How it is mixed">
-            <button v-for="each in PROCESSES" :key="each.id" type="button" :aria-pressed="process === each.id" @click="setProcess(each.id)">{{ each.word }}</button>
+            <button
+              v-for="each in PROCESSES"
+              :key="each.id"
+              type="button"
+              :aria-pressed="process === each.id"
+              @click="setProcess(each.id)"
+            >
+              {{ each.word }}
+            </button>
           </div>
-          <label class="aim"><span class="quiet">should be</span>
-            <Select aria-label="Wanted texture" :model-value="assessed?.want" :options="library?.textures ?? []" option-label="word" option-value="id" size="small" @update:model-value="setWant" />
+          <label class="aim"
+            ><span class="quiet">should be</span>
+            <Select
+              aria-label="Wanted texture"
+              :model-value="assessed?.want"
+              :options="library?.textures ?? []"
+              option-label="word"
+              option-value="id"
+              size="small"
+              @update:model-value="setWant"
+            />
           </label>
         </div>
-        <EntryLine ref="entry" :process="process" :cup="cup" @add="add" @reading="preview = $event && { line: $event }" />
+        <EntryLine
+          ref="entry"
+          :process="process"
+          :cup="cup"
+          @add="add"
+          @reading="preview = $event && { line: $event }"
+        />
         <div v-if="!draft.loaded.value" class="skeleton" aria-hidden="true" />
         <ol v-else-if="component?.lines.length" class="rows">
-          <SlipRow v-for="(line, row) in component.lines" :key="row" :line="line" :assessed="assessed?.lines[row]" :scale="scale" :process="process" :cup="cup" :number="row + 1"
-            @change="change(row, $event)" @preview="preview = $event && { at: row, line: $event }" @remove="remove(row)" @nudge="nudge(row, $event)" @pick="picking = row" />
-          <li class="total"><span>In the bowl</span><span class="figure">{{ assessed ? Math.round(assessed.grams) : '…' }} g</span></li>
+          <SlipRow
+            v-for="(line, row) in component.lines"
+            :key="row"
+            :line="line"
+            :assessed="assessed?.lines[row]"
+            :scale="scale"
+            :process="process"
+            :cup="cup"
+            :number="row + 1"
+            @change="change(row, $event)"
+            @preview="preview = $event && { at: row, line: $event }"
+            @remove="remove(row)"
+            @nudge="nudge(row, $event)"
+            @pick="picking = row"
+          />
+          <li class="total">
+            <span>In the bowl</span><span class="figure">{{ assessed ? Math.round(assessed.grams) : '…' }} g</span>
+          </li>
         </ol>
         <div v-else class="teach">
           <p>Nothing in the bowl yet. Try these, one line at a time:</p>
-          <p v-for="example in ['1 1/2 cups rolled oats, ground', '12 soft dates, to paste', '1/3 cup tahini']" :key="example">
+          <p
+            v-for="example in ['1 1/2 cups rolled oats, ground', '12 soft dates, to paste', '1/3 cup tahini']"
+            :key="example"
+          >
             <button type="button" class="link-button" @click="add({ text: example })">{{ example }}</button>
           </p>
         </div>

@@ -66,8 +66,10 @@ module ElmCup
 
       def why
         Binding::Why.new(@verdict.mix).steps.map do |step|
-          {"figure" => step.figure, "value" => significant(step.value), "formula" => step.formula, "inputs" => step.inputs.transform_values { |value| significant(value) },
-           "labels" => step.labels, "source" => step.source}
+          {
+            "figure" => step.figure, "value" => significant(step.value), "formula" => step.formula,
+            "inputs" => step.inputs.transform_values { |value| significant(value) }, "labels" => step.labels, "source" => step.source
+          }
         end
       end
 

@@ -10,7 +10,11 @@ import { say } from '@/composables/useNotice'
 const props = defineProps<{ draft: Draft; formulaId: number; grams?: number; pieces?: number }>()
 const router = useRouter()
 const name = ref('')
-watch(() => props.draft.document.value.name, (now) => (name.value = now), { immediate: true })
+watch(
+  () => props.draft.document.value.name,
+  (now) => (name.value = now),
+  { immediate: true },
+)
 
 const state = computed(() => {
   const { base, dirty } = props.draft
@@ -24,7 +28,9 @@ function rename() {
 const TIMES = ['1/4', '1/3', '1/2', '3/4', '2', '3', '4', '5', '10'].map((value) => ({ label: `× ${value}`, value }))
 async function scale(factor: string) {
   try {
-    const document = (await unwrap(api.POST('/api/scale', { body: { document: props.draft.document.value as never, factor } }))) as FormulaDocument
+    const document = (await unwrap(
+      api.POST('/api/scale', { body: { document: props.draft.document.value as never, factor } }),
+    )) as FormulaDocument
     props.draft.history.change(`the batch × ${factor}`, document)
   } catch (failure) {
     say((failure as Error).message)
@@ -66,17 +72,64 @@ defineExpose({ save })
 <template>
   <header class="header">
     <div class="title">
+      <h1 class="screen-reader">{{ draft.document.value.name }}</h1>
       <label class="screen-reader" for="formula-name">Name of the formula</label>
-      <input id="formula-name" v-model="name" maxlength="120" class="name" @change="rename" @keydown.enter.prevent="($event.target as HTMLInputElement).blur()" />
-      <span class="quiet" data-version>{{ state }}<template v-if="grams"> · <span class="figure">{{ Math.round(grams) }} g</span></template><template v-if="pieces"> · {{ pieces }} pieces</template></span>
+      <input
+        id="formula-name"
+        v-model="name"
+        maxlength="120"
+        class="name"
+        @change="rename"
+        @keydown.enter.prevent="($event.target as HTMLInputElement).blur()"
+      />
+      <span class="quiet" data-version
+        >{{ state
+        }}<template v-if="grams">
+          · <span class="figure">{{ Math.round(grams) }} g</span></template
+        ><template v-if="pieces"> · {{ pieces }} pieces</template></span
+      >
     </div>
     <div class="tools">
-      <Button label="Undo" severity="secondary" size="small" :disabled="!draft.canUndo.value" :title="draft.history.undoLabel.value ? `Undo ${draft.history.undoLabel.value} (Ctrl+Z)` : 'Open the version before (Ctrl+Z)'" @click="draft.undo()" />
-      <Button label="Redo" severity="secondary" size="small" :disabled="!draft.history.redoLabel.value" :title="`Redo ${draft.history.redoLabel.value ?? ''} (Ctrl+Shift+Z)`" @click="draft.history.redo()" />
-      <Select aria-label="Batch size" placeholder="Batch ×" :options="TIMES" option-label="label" option-value="value" :model-value="null" size="small" @update:model-value="scale" />
+      <Button
+        label="Undo"
+        severity="secondary"
+        size="small"
+        :disabled="!draft.canUndo.value"
+        :title="
+          draft.history.undoLabel.value
+            ? `Undo ${draft.history.undoLabel.value} (Ctrl+Z)`
+            : 'Open the version before (Ctrl+Z)'
+        "
+        @click="draft.undo()"
+      />
+      <Button
+        label="Redo"
+        severity="secondary"
+        size="small"
+        :disabled="!draft.history.redoLabel.value"
+        :title="`Redo ${draft.history.redoLabel.value ?? ''} (Ctrl+Shift+Z)`"
+        @click="draft.history.redo()"
+      />
+      <Select
+        aria-label="Batch size"
+        placeholder="Batch ×"
+        :options="TIMES"
+        option-label="label"
+        option-value="value"
+        :model-value="null"
+        size="small"
+        @update:model-value="scale"
+      />
       <Button label="Copy" severity="secondary" size="small" @click="copy" />
       <Button label="Delete" severity="secondary" size="small" @click="remove" />
-      <Button label="Save" size="small" :disabled="!draft.dirty.value" :loading="draft.saving.value" title="Ctrl+S" @click="save" />
+      <Button
+        label="Save"
+        size="small"
+        :disabled="!draft.dirty.value"
+        :loading="draft.saving.value"
+        title="Ctrl+S"
+        @click="save"
+      />
     </div>
     <nav class="tabs" aria-label="Formula">
       <RouterLink :to="`/formulas/${formulaId}/mix`">Mix</RouterLink>

@@ -5,7 +5,11 @@ import { scheme, type Scheme } from '@/theme/scheme'
 
 const places = [
   { to: '/', word: 'Counter', drawing: 'M3 17h18M5 17v4M19 17v4M8 13h8l1-5H7z' },
-  { to: '/formulas', word: 'Formulas', drawing: 'M2.5 19h19M4 9l1.2 10h4.6L11 9M4.6 14h5.8M13 9l1.2 10h4.6L20 9M13.3 11.5h6.4' },
+  {
+    to: '/formulas',
+    word: 'Formulas',
+    drawing: 'M2.5 19h19M4 9l1.2 10h4.6L11 9M4.6 14h5.8M13 9l1.2 10h4.6L20 9M13.3 11.5h6.4',
+  },
   { to: '/log', word: 'Log', drawing: 'M5 4h14v16H5zM8 9h8M8 13h8M8 17h4' },
 ]
 const NEXT: Record<Scheme, Scheme> = { device: 'light', light: 'dark', dark: 'device' }
@@ -15,7 +19,13 @@ const word = computed(() => WORDS[scheme.value])
 
 <template>
   <nav class="rail" aria-label="Screens">
-    <RouterLink v-for="place in places" :key="place.to" :to="place.to" class="place" :class="{ here: place.to !== '/' && $route.path.startsWith(place.to) }">
+    <RouterLink
+      v-for="place in places"
+      :key="place.to"
+      :to="place.to"
+      class="place"
+      :class="{ here: place.to !== '/' && $route.path.startsWith(place.to) }"
+    >
       <svg viewBox="0 0 24 24" aria-hidden="true"><path :d="place.drawing" /></svg>
       {{ place.word }}
     </RouterLink>

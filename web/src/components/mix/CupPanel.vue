@@ -18,13 +18,31 @@ const empty = computed(() => !props.component?.lines.length)
   <section class="cup-panel" aria-label="Will it bind">
     <div v-if="!library" class="skeleton" aria-hidden="true" />
     <template v-else>
-      <CupDrawing :saturation="component?.saturation" :split="component?.binder_split_ml" :demand-ml="empty ? undefined : component?.demand_ml"
-        :texture="component?.texture" :want="component?.want" :edges="library.texture_edges" :textures="library.textures" />
-      <p class="sentence" aria-live="polite" data-sentence>{{ component?.sentence ?? 'There is nothing in it yet.' }}</p>
+      <CupDrawing
+        :saturation="component?.saturation"
+        :split="component?.binder_split_ml"
+        :demand-ml="empty ? undefined : component?.demand_ml"
+        :texture="component?.texture"
+        :want="component?.want"
+        :edges="library.texture_edges"
+        :textures="library.textures"
+      />
+      <p class="sentence" aria-live="polite" data-sentence>
+        {{ component?.sentence ?? 'There is nothing in it yet.' }}
+      </p>
 
       <div v-if="component?.rescue" class="doses">
-        <button v-for="option in component.rescue.options" :key="option.text" type="button" class="dose" :title="option.why" @click="$emit('dose', option)">
-          <span>{{ option.text }}</span><span class="then">→ {{ option.after.texture }}, {{ option.after.saturation.toFixed(2) }}</span>
+        <button
+          v-for="option in component.rescue.options"
+          :key="option.text"
+          type="button"
+          class="dose"
+          :title="option.why"
+          @click="$emit('dose', option)"
+        >
+          <span>{{ option.text }}</span><span class="then"
+            >→ {{ option.after.texture }}, {{ option.after.saturation.toFixed(2) }}</span
+          >
           <span class="quiet first">first {{ option.first_text }}, then look · {{ option.why }}</span>
         </button>
         <p v-if="component.rescue.rest" class="quiet">{{ component.rescue.rest }}</p>
@@ -32,7 +50,9 @@ const empty = computed(() => !props.component?.lines.length)
         <details v-if="component.rescue.refused.length" class="quiet">
           <summary>What will not do</summary>
           <ul>
-            <li v-for="refusal in component.rescue.refused" :key="refusal.ingredient">{{ library.ingredients.find((each) => each.id === refusal.ingredient)?.name }}: {{ refusal.why }}.</li>
+            <li v-for="refusal in component.rescue.refused" :key="refusal.ingredient">
+              {{ library.ingredients.find((each) => each.id === refusal.ingredient)?.name }}: {{ refusal.why }}.
+            </li>
           </ul>
         </details>
       </div>
@@ -43,13 +63,29 @@ const empty = computed(() => !props.component?.lines.length)
 
       <template v-if="component?.saturation">
         <p class="quiet figures">
-          <span>Fill <strong class="figure">{{ component.saturation.value.toFixed(2) }}</strong> ({{ component.saturation.low.toFixed(2) }} to {{ component.saturation.high.toFixed(2) }} in two bowls of three)</span>
+          <span
+            >Fill <strong class="figure">{{ component.saturation.value.toFixed(2) }}</strong> ({{
+              component.saturation.low.toFixed(2)
+            }}
+            to {{ component.saturation.high.toFixed(2) }} in two bowls of three)</span
+          >
         </p>
         <ul class="odds" aria-label="Odds of the textures">
-          <li v-for="[id, share] in odds" :key="id"><span>{{ id }}</span><span class="track" aria-hidden="true"><span :style="{ width: percent(share).replace(' ', '') }" /></span><span class="figure">{{ percent(share) }}</span></li>
+          <li v-for="[id, share] in odds" :key="id">
+            <span>{{ id }}</span
+            ><span class="track" aria-hidden="true"><span :style="{ width: percent(share).replace(' ', '') }" /></span
+            ><span class="figure">{{ percent(share) }}</span>
+          </li>
         </ul>
-        <BinderLegend v-if="component.binder_split_ml" :split="component.binder_split_ml" :demand-ml="component.demand_ml ?? 0" />
-        <p class="quiet figures">Tack {{ figure(component.tack ?? 0, 2) }} · grease {{ figure(component.grease ?? 0, 2) }} <button type="button" class="link-button" @click="asked = true">Why?</button></p>
+        <BinderLegend
+          v-if="component.binder_split_ml"
+          :split="component.binder_split_ml"
+          :demand-ml="component.demand_ml ?? 0"
+        />
+        <p class="quiet figures">
+          Tack {{ figure(component.tack ?? 0, 2) }} · grease {{ figure(component.grease ?? 0, 2) }}
+          <button type="button" class="link-button" @click="asked = true">Why?</button>
+        </p>
         <WhyDialog v-model:visible="asked" :steps="component.why ?? []" />
       </template>
     </template>

@@ -36,8 +36,19 @@ defineExpose({ focus: () => field.value?.focus() })
   <form class="entry" @submit.prevent="add">
     <label for="entry" class="screen-reader">A line: how much and of what</label>
     <div class="row">
-      <input id="entry" ref="field" v-model="text" class="field" type="text" maxlength="300" autocomplete="off" enterkeyhint="done"
-        placeholder="1/2 c + 2 tbsp cashew butter" aria-describedby="entry-reading" @keydown.esc.prevent="clear" />
+      <input
+        id="entry"
+        ref="field"
+        v-model="text"
+        class="field"
+        type="text"
+        maxlength="300"
+        autocomplete="off"
+        enterkeyhint="done"
+        placeholder="1/2 c + 2 tbsp cashew butter"
+        aria-describedby="entry-reading"
+        @keydown.esc.prevent="clear"
+      />
       <Button type="submit" label="Add" :disabled="!line" />
     </div>
     <div id="entry-reading" class="reading" aria-live="polite">

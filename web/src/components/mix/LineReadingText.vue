@@ -9,14 +9,27 @@ defineEmits<{ choose: [ingredient: string] }>()
 
 <template>
   <span v-if="line.status === 'read'" class="read">
-    <strong class="figure">{{ figure(line.grams ?? 0) }} g</strong> {{ line.name }}<template v-if="line.form">, {{ line.form }}</template>
-    <span class="quiet"> · {{ percent(line.confidence) }} sure<template v-for="said in [...line.assumptions, ...line.notes]" :key="said"> · {{ said }}</template></span>
+    <strong class="figure">{{ figure(line.grams ?? 0) }} g</strong> {{ line.name
+    }}<template v-if="line.form">, {{ line.form }}</template>
+    <span class="quiet">
+      · {{ percent(line.confidence) }} sure<template v-for="said in [...line.assumptions, ...line.notes]" :key="said">
+        · {{ said }}</template
+      ></span
+    >
   </span>
   <span v-else class="flag">
     <svg viewBox="0 0 12 12" class="mark" aria-hidden="true"><path d="M2 1v10M2 1h8l-2 3 2 3H2" /></svg>
     {{ line.message }}
     <span v-if="line.candidates.length" class="guesses">
-      <button v-for="guess in line.candidates" :key="guess.ingredient" type="button" class="guess" @click="$emit('choose', guess.ingredient)">{{ guess.name }}</button>
+      <button
+        v-for="guess in line.candidates"
+        :key="guess.ingredient"
+        type="button"
+        class="guess"
+        @click="$emit('choose', guess.ingredient)"
+      >
+        {{ guess.name }}
+      </button>
     </span>
   </span>
 </template>

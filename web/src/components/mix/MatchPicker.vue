@@ -25,7 +25,13 @@ function rank(first: string[], id: string) {
 </script>
 
 <template>
-  <Dialog v-model:visible="open" modal :header="`What is “${line?.text ?? ''}”?`" :style="{ width: 'min(560px, 94vw)' }" :dismissable-mask="true">
+  <Dialog
+    v-model:visible="open"
+    modal
+    :header="`What is “${line?.text ?? ''}”?`"
+    :style="{ width: 'min(560px, 94vw)' }"
+    :dismissable-mask="true"
+  >
     <label for="pantry-search" class="screen-reader">Search the pantry</label>
     <InputText id="pantry-search" v-model="asked" placeholder="Search the pantry" fluid autofocus />
     <ul class="rows" tabindex="0" aria-label="Ingredients">

@@ -17,7 +17,12 @@ const WAYS: { id: Way; word: string; usual: number }[] = [
 ]
 const way = computed<Way>(() => WAYS.find((each) => props.shape?.[each.id] !== undefined)?.id ?? 'piece_grams')
 const amount = computed(() => props.shape?.[way.value])
-const scoops = computed(() => (props.library?.scoops ?? []).map((each) => ({ label: `#${each.number} (${figure(each.millilitres)} mL)`, value: each.millilitres })))
+const scoops = computed(() =>
+  (props.library?.scoops ?? []).map((each) => ({
+    label: `#${each.number} (${figure(each.millilitres)} mL)`,
+    value: each.millilitres,
+  })),
+)
 function take(next: Way) {
   const pieces = props.assessment?.pieces
   const usual = WAYS.find((each) => each.id === next)!.usual
@@ -35,14 +40,49 @@ function set(which: Way, value: number) {
     <h2 id="piece-title">One piece</h2>
     <div class="ways">
       <label class="screen-reader" for="way">Portion by</label>
-      <Select label-id="way-label" input-id="way" aria-label="Portion by" :model-value="way" :options="WAYS" option-label="word" option-value="id" size="small" @update:model-value="take" />
-      <Select v-if="way === 'scoop_ml'" aria-label="Scoop" :model-value="amount" :options="scoops" option-label="label" option-value="value" size="small"
-        :placeholder="amount ? `${figure(amount)} mL` : 'Which'" @update:model-value="set('scoop_ml', $event)" />
-      <InputText v-else type="number" min="1" :max="way === 'pieces' ? 10000 : 1000" step="any" :aria-label="WAYS.find((each) => each.id === way)!.word" :model-value="String(amount ?? '')" size="small" class="number"
-        @change="set(way, Number(($event.target as HTMLInputElement).value))" />
+      <Select
+        label-id="way-label"
+        input-id="way"
+        aria-label="Portion by"
+        :model-value="way"
+        :options="WAYS"
+        option-label="word"
+        option-value="id"
+        size="small"
+        @update:model-value="take"
+      />
+      <Select
+        v-if="way === 'scoop_ml'"
+        aria-label="Scoop"
+        :model-value="amount"
+        :options="scoops"
+        option-label="label"
+        option-value="value"
+        size="small"
+        :placeholder="amount ? `${figure(amount)} mL` : 'Which'"
+        @update:model-value="set('scoop_ml', $event)"
+      />
+      <InputText
+        v-else
+        type="number"
+        min="1"
+        :max="way === 'pieces' ? 10000 : 1000"
+        step="any"
+        :aria-label="WAYS.find((each) => each.id === way)!.word"
+        :model-value="String(amount ?? '')"
+        size="small"
+        class="number"
+        @change="set(way, Number(($event.target as HTMLInputElement).value))"
+      />
     </div>
     <template v-if="assessment?.pieces">
-      <p class="makes" data-pieces><strong class="figure">{{ count(assessment.pieces.count, 'ball') }}</strong> of {{ figure(assessment.pieces.piece_grams, 1) }} g, {{ figure(assessment.pieces.diameter_mm, 0) }} mm across<template v-if="assessment.pieces.over_grams >= 0.5">; {{ figure(assessment.pieces.over_grams) }} g over</template></p>
+      <p class="makes" data-pieces>
+        <strong class="figure">{{ count(assessment.pieces.count, 'ball') }}</strong> of
+        {{ figure(assessment.pieces.piece_grams, 1) }} g, {{ figure(assessment.pieces.diameter_mm, 0) }} mm
+        across<template v-if="assessment.pieces.over_grams >= 0.5"
+          >; {{ figure(assessment.pieces.over_grams) }} g over</template
+        >
+      </p>
       <PieceSize :diameter-mm="assessment.pieces.diameter_mm" />
     </template>
     <p v-else class="quiet">Pieces are counted when every line is read.</p>

@@ -27,7 +27,9 @@ const emit = defineEmits<{
 const editing = ref(false)
 const text = ref('')
 const field = useTemplateRef<HTMLInputElement>('field')
-const shown = computed(() => props.line.text ?? props.assessed?.text ?? `${props.line.grams} g ${props.line.ingredient}`)
+const shown = computed(
+  () => props.line.text ?? props.assessed?.text ?? `${props.line.grams} g ${props.line.ingredient}`,
+)
 const typed = computed<DocumentLine | undefined>(() => {
   if (!editing.value || !text.value.trim() || text.value === shown.value) return undefined
   const sameName = nameOf(text.value) === nameOf(shown.value)
@@ -39,7 +41,11 @@ const flagged = computed(() => props.assessed && props.assessed.status !== 'read
 
 /** The words of a line without its numbers: while they stay, a match the cook chose stays. */
 function nameOf(line: string) {
-  return line.replace(/[\d/.,½¼¾⅓⅔+-]+/g, ' ').replace(/\s+/g, ' ').trim().toLowerCase()
+  return line
+    .replace(/[\d/.,½¼¾⅓⅔+-]+/g, ' ')
+    .replace(/\s+/g, ' ')
+    .trim()
+    .toLowerCase()
 }
 async function begin() {
   text.value = shown.value
@@ -53,6 +59,14 @@ function keep() {
   close()
   if (next) emit('change', { ...next, text: next.text!.trim() })
 }
+/** While typing, a spoon step works on what is typed: it is kept first, and the field follows. */
+function nudgeTyped(direction: 1 | -1) {
+  if (typed.value) emit('change', { ...typed.value, text: text.value.trim() })
+  emit('nudge', direction)
+}
+watch(shown, (now) => {
+  if (editing.value) text.value = now
+})
 function close() {
   editing.value = false
   emit('preview', undefined)
@@ -63,22 +77,46 @@ function choose(ingredient: string) {
 </script>
 
 <template>
-  <li class="row" :class="{ flagged }" :data-line="number" @keydown.alt.up.prevent="emit('nudge', 1)" @keydown.alt.down.prevent="emit('nudge', -1)">
+  <li class="row" :class="{ flagged }" :data-line="number">
     <div class="said">
-      <input v-if="editing" ref="field" v-model="text" class="field" type="text" maxlength="300" :aria-label="`Line ${number}`"
-        @keydown.enter.prevent="keep" @keydown.esc.prevent="close" @blur="keep" />
-      <button v-else type="button" class="typed" :aria-label="`Change line ${number}: ${shown}`" @click="begin">{{ shown }}</button>
+      <input
+        v-if="editing"
+        ref="field"
+        v-model="text"
+        class="field"
+        type="text"
+        maxlength="300"
+        :aria-label="`Line ${number}`"
+        @keydown.enter.prevent="keep"
+        @keydown.esc.prevent="close"
+        @keydown.alt.up.prevent.stop="nudgeTyped(1)"
+        @keydown.alt.down.prevent.stop="nudgeTyped(-1)"
+        @blur="keep"
+      />
+      <button v-else type="button" class="typed" :aria-label="`Change line ${number}: ${shown}`" @click="begin">
+        {{ shown }}
+      </button>
       <div class="as">
         <LineReadingText v-if="editing && typed && reading" :line="reading" @choose="choose" />
         <LineReadingText v-else-if="flagged && assessed" :line="assessed" @choose="choose" />
         <template v-else-if="assessed">
-          <button type="button" class="match" :aria-label="`Line ${number} is read as ${assessed.name}. Choose another ingredient`" @click="emit('pick')">{{ assessed.name }}</button>
+          <button
+            type="button"
+            class="match"
+            :aria-label="`Line ${number} is read as ${assessed.name}. Choose another ingredient`"
+            @click="emit('pick')"
+          >
+            {{ assessed.name }}
+          </button>
           <span class="quiet">
-            {{ assessed.form }}<template v-if="assessed.confidence < 0.9"> · {{ percent(assessed.confidence) }} sure</template>
+            {{ assessed.form
+            }}<template v-if="assessed.confidence < 0.9"> · {{ percent(assessed.confidence) }} sure</template>
             <template v-for="said in [...assessed.assumptions, ...assessed.notes]" :key="said"> · {{ said }}</template>
           </span>
         </template>
-        <button v-if="flagged && assessed?.status !== 'unreadable'" type="button" class="match" @click="emit('pick')">Choose from the pantry</button>
+        <button v-if="flagged && assessed?.status !== 'unreadable'" type="button" class="match" @click="emit('pick')">
+          Choose from the pantry
+        </button>
       </div>
     </div>
     <GiveTakeBar v-if="assessed && !flagged" :line="assessed" :scale="scale" />

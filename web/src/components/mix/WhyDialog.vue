@@ -5,17 +5,34 @@ import { figure, words } from '@/format'
 
 defineProps<{ steps: Why[] }>()
 const visible = defineModel<boolean>('visible', { required: true })
-const NAMES: Record<string, string> = { demand_ml: 'What the dry side takes, mL', binder_ml: 'What the binder offers, mL', saturation: 'Fill', texture_number: 'Place on the scale of textures (3 begins to roll)' }
+const NAMES: Record<string, string> = {
+  demand_ml: 'What the dry side takes, mL',
+  binder_ml: 'What the binder offers, mL',
+  saturation: 'Fill',
+  texture_number: 'Place on the scale of textures (3 begins to roll)',
+}
 const name = (id: string) => NAMES[id] ?? `${words(id.replace('_ml', ''))}, mL`
 </script>
 
 <template>
-  <Dialog v-model:visible="visible" modal header="Why" :style="{ width: 'min(720px, 94vw)' }" :dismissable-mask="true">
+  <Dialog
+    v-model:visible="visible"
+    modal
+    header="Why"
+    :style="{ width: 'min(720px, 94vw)' }"
+    :dismissable-mask="true"
+    :pt="{ content: { tabindex: 0 } }"
+  >
     <div v-for="step in steps" :key="step.figure" class="step">
-      <h3>{{ name(step.figure) }} = <span class="figure">{{ figure(step.value, 3) }}</span></h3>
+      <h3>
+        {{ name(step.figure) }} = <span class="figure">{{ figure(step.value, 3) }}</span>
+      </h3>
       <code>{{ step.formula }}</code>
       <ul class="inputs">
-        <li v-for="(value, input) in step.inputs" :key="input"><code>{{ input }}</code> <span class="figure">{{ figure(value, 4) }}</span> <span class="quiet">{{ step.labels[input] }}</span></li>
+        <li v-for="(value, input) in step.inputs" :key="input">
+          <code>{{ input }}</code> <span class="figure">{{ figure(value, 4) }}</span>
+          <span class="quiet">{{ step.labels[input] }}</span>
+        </li>
       </ul>
       <p class="quiet">{{ step.source }}</p>
     </div>

@@ -18,8 +18,16 @@ const diets = computed(() => summary.value.diets.filter((diet) => SHOWN.includes
 
 <template>
   <RouterLink :to="`/formulas/${formula.id}/mix`" class="cup-link">
-    <CupDrawing small :saturation="summary.saturation ?? undefined" :split="summary.binder_split_ml ?? undefined" :demand-ml="summary.demand_ml ?? undefined"
-      :texture="(summary.texture as never) ?? undefined" :want="(summary.want as never) ?? undefined" :edges="library.texture_edges" :textures="library.textures" />
+    <CupDrawing
+      small
+      :saturation="summary.saturation ?? undefined"
+      :split="summary.binder_split_ml ?? undefined"
+      :demand-ml="summary.demand_ml ?? undefined"
+      :texture="(summary.texture as never) ?? undefined"
+      :want="(summary.want as never) ?? undefined"
+      :edges="library.texture_edges"
+      :textures="library.textures"
+    />
     <span class="name">{{ formula.name }}</span>
     <span class="texture">{{ summary.texture ?? 'not judged' }}</span>
     <span class="quiet">{{ quiet }}</span>

@@ -1,0 +1,50 @@
+# frozen_string_literal: true
+
+# From a key press to the moved level of the Cup, in headless Chromium on this machine: the median of 20, beside the
+# server's own time for the same question. At most 100 ms over the server's time and the debounce. Exit status 1 when over.
+require "bundler/setup"
+require "tmpdir"
+require_relative "../server/environment"
+require "capybara/cuprite"
+require "puma"
+
+RUNS = 20
+DEBOUNCE = 60
+BAR = 100
+OPTIONS = %w[no-sandbox disable-gpu disable-dev-shm-usage disable-background-networking disable-component-update disable-sync no-first-run disable-quic].to_h { |name| [name, nil] }
+LINES = ["1 1/2 cups rolled oats, ground", "10 soft dates, to paste", "1/2 c + 2 tbsp cashew butter", "1/4 cup maple syrup", "1/2 tsp fine salt"].freeze
+
+ElmCupServer::Database.open(File.join(Dir.mktmpdir("elm-cup"), "bench.sqlite3"))
+document = {"elm_cup" => "formula/1", "name" => "Bench", "components" => [{"name" => "dough", "lines" => LINES.map { |text| {"text" => text} }}], "shape" => {"kind" => "ball", "piece_grams" => 18}}
+id = ElmCupServer::Formula.start(document).id
+
+Capybara.register_driver(:bench) { |app| Capybara::Cuprite::Driver.new(app, browser_path: "/usr/bin/chromium", headless: true, browser_options: OPTIONS, process_timeout: 30, timeout: 20) }
+Capybara.server = :puma, {Silent: true, Threads: "0:4"}
+page = Capybara::Session.new(:bench, ElmCupServer::Stack.build)
+page.visit("/formulas/#{id}/mix")
+page.find("[data-level]")
+
+# The page notes when a key goes down and when the level next moves.
+page.execute_script(<<~JS)
+  window.spans = []
+  const level = () => document.querySelector('[data-level]')
+  let pressed
+  addEventListener('keydown', (event) => { if (event.altKey) pressed = performance.now() }, true)
+  new MutationObserver(() => { if (pressed) { spans.push(performance.now() - pressed); pressed = undefined } }).observe(level(), { attributes: true, attributeFilter: ['y1'] })
+  document.querySelector("[data-line='4'] .typed").focus()
+JS
+RUNS.times do |run|
+  page.driver.browser.keyboard.type([:alt, run.even? ? :Up : :Down])
+  deadline = Process.clock_gettime(Process::CLOCK_MONOTONIC) + 5
+  sleep 0.02 until page.evaluate_script("spans.length") > run || Process.clock_gettime(Process::CLOCK_MONOTONIC) > deadline
+end
+spans = page.evaluate_script("spans")
+abort "the level moved #{spans.size} times for #{RUNS} keys" unless spans.size == RUNS
+
+# Two questions a key: the spoon step, then the assessment.
+timed = ->(&work) { Process.clock_gettime(Process::CLOCK_MONOTONIC).then { |began| work.call && 1000 * (Process.clock_gettime(Process::CLOCK_MONOTONIC) - began) } }
+server = Array.new(RUNS) { timed.call { ElmCup.nudge(LINES[3], 1) && ElmCup.assess(document) } }
+median = ->(values) { values.sort[values.size / 2].round(1) }
+over = (median.call(spans) - median.call(server) - DEBOUNCE).round(1)
+puts JSON.generate({"name" => "key to level", "milliseconds" => median.call(spans), "server_milliseconds" => median.call(server), "debounce" => DEBOUNCE, "over" => over, "bar" => BAR})
+exit((over > BAR) ? 1 : 0)

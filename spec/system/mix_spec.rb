@@ -1,0 +1,199 @@
+# frozen_string_literal: true
+
+require "system_helper"
+
+RSpec.describe "Mix in the browser", system: true do
+  it "goes from an empty shelf to a saved bowl that was made and written down" do
+    visit "/"
+    expect(page).to have_text("Nothing yet.")
+    click_button "New formula"
+    expect(page).to have_text("Nothing in the bowl yet")
+    entry.set("1 1/2 cups rolled oats, ground")
+    expect(find("#entry-reading")).to have_text("143 g Rolled oats, ground · 98 % sure")
+    entry.send_keys(:enter)
+    type_line("12 soft dates, to paste")
+    type_line("1/3 cup tahini")
+    click_button "in the processor"
+    expect(page).to have_css("[data-sentence]", text: /The dry side takes \d+ mL, the binder offers \d+/)
+    find_field("Name of the formula").set("Choir bites\n")
+    click_button "Save"
+    expect(page).to have_css("[data-version]", text: "Version 2, saved")
+    expect(ElmCupServer::Formula.last.name).to eq("Choir bites")
+    expect(ElmCupServer::Formula.last.current_version.parsed["components"][0]).to include("process" => "processor", "lines" => [{"text" => "1 1/2 cups rolled oats, ground"}, {"text" => "12 soft dates, to paste"}, {"text" => "1/3 cup tahini"}])
+
+    click_link "Made it"
+    expect(page).to have_text("What went in")
+    find_field("Actual grams of 1/3 cup tahini").set("85")
+    find_field("Added in the bowl").set("2 tsp water").send_keys(:enter)
+    find("label", text: "rolls").click
+    find_field("Pieces").set("24")
+    find_field("Minutes").set("40")
+    find_field("Note").set("Came together <b>at once</b>")
+    click_button "Write it down"
+    expect(page).to have_current_path("/log")
+    expect(page).to have_css("svg[aria-label^='Predicted'][aria-label$='seen rolls']")
+    expect(page).to have_text("+ 2 tsp water (9.9 g)").and have_text("1/3 cup tahini: +5 g").and have_text("Came together <b>at once</b>").and have_text("24 pieces")
+    visit "/"
+    expect(page).to have_text("came out: rolls")
+  end
+
+  it "keeps an unsaved draft through a reload and undoes through it, and past a Save to the parent version" do
+    id = saved("1 cup oats", "1/4 cup honey")
+    visit "/formulas/#{id}/mix"
+    type_line("2 tbsp tahini")
+    expect(page).to have_css("[data-version]", text: "draft on it")
+    visit "/formulas/#{id}/mix"
+    expect(page).to have_text("unsaved draft").and have_css("[data-line]", count: 3)
+    click_button "Save"
+    expect(page).to have_css("[data-version]", text: "Version 2, saved")
+    page.execute_script("localStorage.clear()")
+    visit "/formulas/#{id}/mix"
+    expect(page).to have_css("[data-line]", count: 3)
+    find("body").send_keys([:control, "z"])
+    expect(page).to have_css("[data-line]", count: 2).and have_css("[data-version]", text: "Version 1, saved")
+    find("body").send_keys([:control, :shift, "z"])
+    expect(page).to have_css("[data-line]", count: 3).and have_css("[data-version]", text: "Version 1, draft on it")
+    expect(ElmCupServer::FormulaVersion.count).to eq(2)
+  end
+
+  it "changes a line in place, nudges it by key and button, takes it out and brings it back" do
+    id = saved("1 cup oats", "2 tbsp honey")
+    visit "/formulas/#{id}/mix"
+    find("button", text: "2 tbsp honey").click
+    retype("Line 2", "3 tbsp honey", :enter)
+    expect(page).to have_css("[data-line='2'] [data-grams]", text: "64 g")
+    find("button", text: "3 tbsp honey").click
+    find_field("Line 2").send_keys(%i[alt up])
+    expect(page).to have_field("Line 2", with: "3 1/2 tbsp honey")
+    find_field("Line 2").send_keys(:escape)
+    page.execute_script("document.querySelector('[data-line=\"2\"] .typed').focus()")
+    page.driver.browser.keyboard.type(%i[alt down])
+    expect(page).to have_css("[data-line='2'] .typed", exact_text: "3 tbsp honey")
+    page.driver.browser.keyboard.type(%i[alt up])
+    expect(page).to have_css("[data-line='2']", text: "3 1/2 tbsp honey")
+    click_button "Less of line 1"
+    expect(page).to have_css("[data-line='1']", text: "3/4 cup oats")
+    click_button "Take line 2 out"
+    expect(page).to have_css("[data-line]", count: 1)
+    within("[aria-live]", text: "is out") { click_button "Undo" }
+    expect(page).to have_css("[data-line='2']", text: "3 1/2 tbsp honey")
+    find("button", text: "3 1/2 tbsp honey").click
+    retype("Line 2", "9 cups honey", :escape)
+    expect(page).to have_css("[data-line='2']", text: "3 1/2 tbsp honey")
+  end
+
+  it "shows in the Cup what is being typed before it is kept" do
+    id = saved("1 cup rolled oats", "2 tbsp honey")
+    visit "/formulas/#{id}/mix"
+    expect(page).to have_css("[data-level]")
+    before = sentence
+    entry.set("1/2 cup honey")
+    expect(page).to have_no_css("[data-sentence]", exact_text: before)
+    entry.send_keys(:escape)
+    expect(page).to have_css("[data-sentence]", exact_text: before)
+    expect(page).to have_css("[data-line]", count: 2)
+  end
+
+  it "lets the cook say what an unknown or ambiguous name is, keeps it in the line and says so" do
+    id = saved("1 cup oats", "1/4 cup honey")
+    visit "/formulas/#{id}/mix"
+    type_line("2 tbsp house spice")
+    expect(sentence).to match(/one line is mended/)
+    click_button "Choose from the pantry"
+    fill_in "Search the pantry", with: "mixed spi"
+    find("[role=dialog] button", text: "Mixed spice").click
+    expect(page).to have_css("[data-line='3']", text: "“house spice” is treated as mixed spice, as you chose")
+    type_line("1 tbsp butter")
+    find("[data-line='4'] button", text: "Dairy butter", match: :first).click
+    expect(page).to have_css("[data-line='4'] [data-grams]", text: "14 g")
+    click_button "Save"
+    expect(page).to have_css("[data-version]", text: "saved")
+    expect(ElmCupServer::Formula.find(id).current_version.parsed["components"][0]["lines"].last(2)).to eq([{"text" => "2 tbsp house spice", "ingredient" => "spice-mixed"}, {"text" => "1 tbsp butter", "ingredient" => "dairy-butter"}])
+  end
+
+  it "applies a rescue and a remedy with one click, and undoes them" do
+    id = saved("14 soft dates", "3/4 cup almond flour", "1/2 cup tahini", "2 tbsp cocoa powder", process: "processor")
+    visit "/formulas/#{id}/mix"
+    dose = find(".dose", match: :first)
+    promised = dose.text[/→ (\w+), ([\d.]+)/, 2]
+    dose.click
+    expect(page).to have_css("[data-line]", count: 5).and have_text("Fill #{promised}")
+    expect(page).to have_no_css(".dose")
+    click_button "Add", match: :first, exact: false, class: "link-button"
+    expect(page).to have_text("Nothing that a careful friend would stop you for")
+    2.times { click_button "Undo", match: :first }
+    expect(page).to have_css("[data-line]", count: 4).and have_css(".dose")
+  end
+
+  it "explains the level by sums that are there to read" do
+    visit "/formulas/#{saved("1 cup oats", "1/4 cup honey")}/mix"
+    click_button "Why?"
+    expect(page).to have_css("[role=dialog]", text: "binder / demand").and have_css("[role=dialog]", text: "grams of honey")
+  end
+
+  it "portions by grams, by scoop and by count" do
+    visit "/formulas/#{saved("300 g almond butter", "60 g coconut flour")}/mix"
+    expect(page).to have_css("[data-pieces]", text: "20 balls of 18 g")
+    retype("grams a piece", "30", :enter)
+    expect(page).to have_css("[data-pieces]", text: "12 balls of 30 g")
+    find("[aria-label='Portion by']", match: :first).click
+    find("[role=option]", text: "pieces", exact_text: true).click
+    retype("pieces", "40", :enter)
+    expect(page).to have_css("[data-pieces]", text: "40 balls of 9 g")
+    find("[aria-label='Portion by']", match: :first).click
+    find("[role=option]", text: "scoop").click
+    expect(page).to have_css("[data-pieces]", text: /\d+ balls of 2\d/)
+    # The drawing is at true scale: the ball's diameter beside the 50 mm bar.
+    ratio = page.evaluate_script("document.querySelector('[data-ball]').getBoundingClientRect().width / document.querySelector('.piece .bar').getBoundingClientRect().width")
+    millimetres = find("[data-pieces]").text[/(\d+) mm across/, 1].to_f
+    expect(ratio * 50).to be_within(1).of(millimetres)
+  end
+
+  it "copies, scales, deletes and brings back" do
+    id = saved("1 cup oats", "10 soft dates", name: "Slip")
+    visit "/formulas/#{id}/mix"
+    find("[aria-label='Batch size']", match: :first).click
+    find("[role=option]", text: "× 1/2").click
+    expect(page).to have_css("[data-line='1']", text: "1/2 cup oats").and have_css("[data-line='2']", text: "5 soft dates")
+    click_button "Copy"
+    expect(page).to have_field("Name of the formula", with: "Slip (copy)")
+    click_button "Delete"
+    expect(page).to have_current_path("/formulas").and have_text("“Slip (copy)” is deleted")
+    click_button "Undo"
+    expect(page).to have_field("Name of the formula", with: "Slip (copy)")
+    visit "/formulas"
+    expect(page).to have_css(".cup-link", count: 2)
+    click_button "Table"
+    expect(page).to have_css("tbody tr", count: 2)
+    click_button "Fill"
+    expect(page).to have_css("th[aria-sort=ascending]", text: "Fill")
+    fill_in "Search by name, texture or diet", with: "(copy)"
+    expect(page).to have_css("tbody tr", count: 1)
+  end
+
+  it "shows HTML in names as text, and bad addresses kindly" do
+    id = saved("1 cup <img src=x onerror=alert(1)>", name: "<script>boom()</script>")
+    visit "/formulas/#{id}/mix"
+    expect(page).to have_field("Name of the formula", with: "<script>boom()</script>").and have_css("[data-line]", text: "<img src=x")
+    visit "/formulas/99999/mix"
+    expect(page).to have_text("There is nothing here with that number")
+    visit "/no/such/place"
+    expect(page).to have_text("Nothing at this address")
+  end
+
+  it "works by the keyboard alone" do
+    visit "/formulas/#{saved("1 cup oats")}/mix"
+    expect(page).to have_css("[data-line]")
+    find("body").send_keys("/")
+    page.driver.browser.keyboard.type("2 tbsp honey")
+    expect(page).to have_css("#entry-reading .read")
+    page.driver.browser.keyboard.type(:Enter)
+    expect(page).to have_css("[data-line]", count: 2)
+    page.driver.browser.keyboard.type(:Tab)
+    find("h2", text: "One piece").click
+    find("body").send_keys("?")
+    expect(page).to have_css("[role=dialog]", text: "To the entry line")
+    find("[role=dialog]").send_keys(:escape)
+    expect(page).to have_no_css("[role=dialog]")
+  end
+end

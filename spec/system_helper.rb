@@ -1,0 +1,70 @@
+# frozen_string_literal: true
+
+require "server_helper"
+require "capybara/rspec"
+require "capybara/cuprite"
+
+# The whole application in headless Chromium, each example on a database of its own.
+module Browser
+  OPTIONS = %w[no-sandbox disable-gpu disable-dev-shm-usage disable-background-networking disable-component-update disable-sync no-first-run disable-quic].to_h { |name| [name, nil] }.freeze
+  AXE = File.read(File.expand_path("../web/node_modules/axe-core/axe.min.js", __dir__))
+  # An open PrimeVue Select reports its own focus sentinels (aria-hidden yet focusable, by design) and its list container.
+  LEFT_OUT = [".p-hidden-focusable", ".p-select-list-container"].freeze
+
+  # Sizes that the screens are made for.
+  LAPTOP = [1280, 800].freeze
+  TABLET = [820, 1180].freeze
+
+  # Everything axe-core finds wrong on the page, as short texts.
+  def axe_findings
+    page.execute_script(AXE) unless page.evaluate_script("!!window.axe")
+    script = <<~JS
+      const done = arguments[arguments.length - 1]
+      axe.run({ exclude: #{LEFT_OUT.zip.to_json} }).then(r => done(r.violations.map(v => v.id + ': ' + v.nodes.map(n => n.target.join(' ')).join(' | '))))
+    JS
+    page.evaluate_async_script(script)
+  end
+
+  # A saved formula of one component; its id.
+  def saved(*lines, **options) = ElmCupServer::Formula.start(formula(*lines, **options)).id
+
+  def sentence = find("[data-sentence]").text
+
+  def entry = find_field("A line: how much and of what")
+
+  # Types over what stands in a field, key by key, and ends with `key`.
+  def retype(label, text, key) = find_field(label).send_keys([:control, "a"], text, key)
+
+  # Types a line and adds it with Enter, as a cook would.
+  def type_line(text)
+    entry.set(text)
+    expect(page).to have_css("#entry-reading .read, #entry-reading .flag")
+    entry.send_keys(:enter)
+    expect(page).to have_css("[data-line]", text: text)
+  end
+end
+
+Capybara.register_driver(:elm_cup) do |app|
+  Capybara::Cuprite::Driver.new(app, browser_path: ENV.fetch("CHROMIUM", "/usr/bin/chromium"), headless: true, window_size: Browser::LAPTOP, browser_options: Browser::OPTIONS.dup,
+    process_timeout: 30, timeout: 15, js_errors: true)
+end
+Capybara.configure do |config|
+  config.app = ElmCupServer::Stack.build
+  config.default_driver = config.javascript_driver = :elm_cup
+  config.server = :puma, {Silent: true, Threads: "0:4"}
+  config.default_max_wait_time = 5
+  config.enable_aria_label = true
+end
+
+RSpec.configure do |config|
+  config.include Capybara::DSL, system: true
+  config.include Capybara::RSpecMatchers, system: true
+  config.include Browser, system: true
+  config.before(:each, system: true) do
+    raise "the web application is not built; bin/test builds it" unless File.file?(ElmCupServer::Pages::INDEX)
+
+    ElmCupServer::Database.open(File.join(Dir.mktmpdir("elm-cup"), "browser.sqlite3"))
+    page.driver.resize(*Browser::LAPTOP)
+  end
+  config.after(:each, system: true) { Capybara.reset_sessions! }
+end
