@@ -25,7 +25,8 @@ module ElmCupServer
           {"component" => component["name"], "text" => line["text"], "planned_grams" => planned, "actual_grams" => (planned + batch.dig("off_by_grams", line["ingredient"]).to_f).round(1)}
         end
       end
-      Batch.write_down(batch.slice("client_key", "additions", "texture", "pieces", "minutes", "note").merge("version_id" => version.id, "lines" => lines))
+      made_at = Time.now - batch.fetch("days_ago") * 86_400
+      Batch.write_down(batch.slice("client_key", "additions", "texture", "pieces", "minutes", "note").merge("version_id" => version.id, "lines" => lines), at: made_at)
     end
     private_class_method :write_down
   end

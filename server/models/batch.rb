@@ -8,14 +8,15 @@ module ElmCupServer
     has_many :events, -> { order(:position) }, class_name: "ElmCupServer::BatchEvent", inverse_of: :batch
 
     # Writes down a finished making in one transaction. A second call with the same client key answers the first batch.
+    # `at` is when; now unless the demo says otherwise.
     #   record: client_key, version_id, lines, additions, texture, pieces, minutes, note (see openapi.yaml, BatchRecord)
-    def self.write_down(record)
+    def self.write_down(record, at: Time.now)
       transaction do
         known = find_by(client_key: record["client_key"])
         next known if known
 
         version = FormulaVersion.find(record["version_id"])
-        batch = create!(formula_version: version, client_key: record["client_key"], predicted: JSON.generate(version.summary))
+        batch = create!(formula_version: version, client_key: record["client_key"], predicted: JSON.generate(version.summary), created_at: at)
         MadeIt.new(record).events.each_with_index { |(kind, payload), position| batch.append(kind, payload, position) }
         batch
       end

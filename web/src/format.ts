@@ -3,7 +3,7 @@ export function figure(value: number, digits = value < 10 ? 1 : 0): string {
   return value.toLocaleString('en-GB', { minimumFractionDigits: 0, maximumFractionDigits: digits })
 }
 /** 0.614 as "61 %". */
-export const percent = (share: number) => `${Math.round(share * 100)} %`
+export const percent = (share: number) => (share > 0 && share < 0.005 ? '< 1 %' : `${Math.round(share * 100)} %`)
 /** "1 piece", "24 pieces". */
 export const count = (number: number, one: string, many = `${one}s`) => `${number} ${number === 1 ? one : many}`
 /** "2026-11-25T02:08:55Z" as "25 Nov 2026, 02:08" on the cook's own clock. */

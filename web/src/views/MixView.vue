@@ -320,15 +320,6 @@ useShortcuts(() => shortcuts)
   }
   .cup-column {
     order: -1;
-    display: block;
-    max-width: 460px;
-    margin: 0 auto;
-  }
-}
-@media (max-width: 1100px) and (min-width: 700px) {
-  .cup-column {
-    max-width: none;
-    width: 100%;
   }
 }
 </style>

@@ -45,13 +45,16 @@ module ElmCup
         return {} unless @verdict
 
         saturation = @verdict.saturation
-        {
-          **estimate, "texture" => saturation.texture,
-          "binder_ml" => round(saturation.supply), "demand_ml" => round(saturation.demand),
-          "binder_split_ml" => round_all({water: saturation.water, syrup: saturation.syrup, pulp: saturation.pulp, fat: saturation.fat, masked: 0.0 - saturation.masked}, 2),
-          "tack" => round(saturation.tack, 2), "grease" => round(saturation.grease, 2), "advice" => @verdict.advice,
+        estimate.merge({
+          "texture" => saturation.texture, "binder_ml" => round(saturation.supply), "demand_ml" => round(saturation.demand),
+          "binder_split_ml" => split(saturation), "tack" => round(saturation.tack, 2), "grease" => round(saturation.grease, 2), "advice" => @verdict.advice,
           "little_known" => @verdict.estimable? ? @verdict.uncertainty.little_known : [], "rescue" => rescue_part, "why" => why
-        }.compact
+        }.compact)
+      end
+
+      def split(saturation)
+        parts = {water: saturation.water, syrup: saturation.syrup, pulp: saturation.pulp, fat: saturation.fat, masked: 0.0 - saturation.masked}
+        round_all(parts, 2)
       end
 
       def estimate

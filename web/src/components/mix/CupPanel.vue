@@ -10,6 +10,8 @@ import WhyDialog from './WhyDialog.vue'
 const props = defineProps<{ component?: AssessedComponent; library?: Library; pending: boolean }>()
 defineEmits<{ dose: [option: RescueOption] }>()
 const asked = ref(false)
+/** On a tablet or phone the figures fold, so that the slip comes into view. */
+const wide = window.matchMedia('(min-width: 1101px)').matches
 const odds = computed(() => Object.entries(props.component?.texture_odds ?? {}).filter(([, share]) => share >= 0.01))
 const empty = computed(() => !props.component?.lines.length)
 </script>
@@ -18,81 +20,94 @@ const empty = computed(() => !props.component?.lines.length)
   <section class="cup-panel" aria-label="Will it bind">
     <div v-if="!library" class="skeleton" aria-hidden="true" />
     <template v-else>
-      <CupDrawing
-        :saturation="component?.saturation"
-        :split="component?.binder_split_ml"
-        :demand-ml="empty ? undefined : component?.demand_ml"
-        :texture="component?.texture"
-        :want="component?.want"
-        :edges="library.texture_edges"
-        :textures="library.textures"
-      />
-      <p class="sentence" aria-live="polite" data-sentence>
-        {{ component?.sentence ?? 'There is nothing in it yet.' }}
-      </p>
+      <div class="drawing">
+        <CupDrawing
+          :saturation="component?.saturation"
+          :split="component?.binder_split_ml"
+          :demand-ml="empty ? undefined : component?.demand_ml"
+          :texture="component?.texture"
+          :want="component?.want"
+          :edges="library.texture_edges"
+          :textures="library.textures"
+        />
+      </div>
+      <div class="words">
+        <p class="sentence" aria-live="polite" data-sentence>
+          {{ component?.sentence ?? 'There is nothing in it yet.' }}
+        </p>
 
-      <div v-if="component?.rescue" class="doses">
-        <button
-          v-for="option in component.rescue.options"
-          :key="option.text"
-          type="button"
-          class="dose"
-          :title="option.why"
-          @click="$emit('dose', option)"
-        >
-          <span>{{ option.text }}</span><span class="then"
-            >→ {{ option.after.texture }}, {{ option.after.saturation.toFixed(2) }}</span
+        <div v-if="component?.rescue" class="doses">
+          <button
+            v-for="option in component.rescue.options"
+            :key="option.text"
+            type="button"
+            class="dose"
+            :title="option.why"
+            @click="$emit('dose', option)"
           >
-          <span class="quiet first">first {{ option.first_text }}, then look · {{ option.why }}</span>
-        </button>
-        <p v-if="component.rescue.rest" class="quiet">{{ component.rescue.rest }}</p>
-        <p v-if="!component.rescue.options.length" class="quiet">Nothing in reach brings it to where you want it.</p>
-        <details v-if="component.rescue.refused.length" class="quiet">
-          <summary>What will not do</summary>
-          <ul>
-            <li v-for="refusal in component.rescue.refused" :key="refusal.ingredient">
-              {{ library.ingredients.find((each) => each.id === refusal.ingredient)?.name }}: {{ refusal.why }}.
+            <span>{{ option.text }}</span><span class="then"
+              >→ {{ option.after.texture }}, {{ option.after.saturation.toFixed(2) }}</span
+            >
+            <span class="quiet first">first {{ option.first_text }}, then look · {{ option.why }}</span>
+          </button>
+          <p v-if="component.rescue.rest" class="quiet">{{ component.rescue.rest }}</p>
+          <p v-if="!component.rescue.options.length" class="quiet">Nothing in reach brings it to where you want it.</p>
+          <details v-if="component.rescue.refused.length" class="quiet">
+            <summary>What will not do</summary>
+            <ul>
+              <li v-for="refusal in component.rescue.refused" :key="refusal.ingredient">
+                {{ library.ingredients.find((each) => each.id === refusal.ingredient)?.name }}: {{ refusal.why }}.
+              </li>
+            </ul>
+          </details>
+        </div>
+
+        <ul v-if="component?.advice?.length" class="advice">
+          <li v-for="word in component.advice" :key="word">{{ word }}</li>
+        </ul>
+
+        <details v-if="component?.saturation" class="figures" :open="wide">
+          <summary>The figures</summary>
+          <p class="quiet">
+            <span
+              >Fill <strong class="figure">{{ component.saturation.value.toFixed(2) }}</strong> ({{
+                component.saturation.low.toFixed(2)
+              }}
+              to {{ component.saturation.high.toFixed(2) }} in two bowls of three)</span
+            >
+          </p>
+          <ul class="odds" aria-label="Odds of the textures">
+            <li v-for="[id, share] in odds" :key="id">
+              <span>{{ id }}</span><span class="track" aria-hidden="true"
+                ><span :style="{ width: `${share * 100}%` }" /></span
+              ><span class="figure">{{ percent(share) }}</span>
             </li>
           </ul>
+          <BinderLegend
+            v-if="component.binder_split_ml"
+            :split="component.binder_split_ml"
+            :demand-ml="component.demand_ml ?? 0"
+          />
+          <p class="quiet figures">
+            Tack {{ figure(component.tack ?? 0, 2) }} · grease {{ figure(component.grease ?? 0, 2) }}
+            <button type="button" class="link-button" @click="asked = true">Why?</button>
+          </p>
+          <WhyDialog v-model:visible="asked" :steps="component.why ?? []" />
         </details>
       </div>
-
-      <ul v-if="component?.advice?.length" class="advice">
-        <li v-for="word in component.advice" :key="word">{{ word }}</li>
-      </ul>
-
-      <template v-if="component?.saturation">
-        <p class="quiet figures">
-          <span
-            >Fill <strong class="figure">{{ component.saturation.value.toFixed(2) }}</strong> ({{
-              component.saturation.low.toFixed(2)
-            }}
-            to {{ component.saturation.high.toFixed(2) }} in two bowls of three)</span
-          >
-        </p>
-        <ul class="odds" aria-label="Odds of the textures">
-          <li v-for="[id, share] in odds" :key="id">
-            <span>{{ id }}</span
-            ><span class="track" aria-hidden="true"><span :style="{ width: percent(share).replace(' ', '') }" /></span
-            ><span class="figure">{{ percent(share) }}</span>
-          </li>
-        </ul>
-        <BinderLegend
-          v-if="component.binder_split_ml"
-          :split="component.binder_split_ml"
-          :demand-ml="component.demand_ml ?? 0"
-        />
-        <p class="quiet figures">
-          Tack {{ figure(component.tack ?? 0, 2) }} · grease {{ figure(component.grease ?? 0, 2) }}
-          <button type="button" class="link-button" @click="asked = true">Why?</button>
-        </p>
-        <WhyDialog v-model:visible="asked" :steps="component.why ?? []" />
-      </template>
     </template>
   </section>
 </template>
 
 <style scoped>
+@media (min-width: 620px) and (max-width: 1100px) {
+  .cup-panel {
+    display: grid;
+    grid-template-columns: minmax(0, 300px) minmax(0, 1fr);
+    gap: 24px;
+    align-items: start;
+  }
+}
 .sentence {
   font-size: 1.0625rem;
   margin: 8px 0 10px;
@@ -128,6 +143,11 @@ const empty = computed(() => !props.component?.lines.length)
 }
 .figures {
   margin-top: 8px;
+}
+summary {
+  cursor: pointer;
+  color: var(--husk);
+  padding: 4px 0;
 }
 .odds {
   margin: 6px 0 10px;

@@ -81,4 +81,8 @@ defineExpose({ focus: () => field.value?.focus() })
   min-height: 28px;
   padding: 4px 2px 0;
 }
+/* Half a line is not wrong yet; the slip is where a flag is red. */
+.reading :deep(.flag) {
+  color: var(--husk);
+}
 </style>

@@ -1,0 +1,45 @@
+# frozen_string_literal: true
+
+# Takes the pictures of docs/screenshots anew from the demo data: bundle exec ruby docs/screenshots.rb
+require "bundler/setup"
+require "tmpdir"
+require_relative "../server/environment"
+require_relative "../server/demo/demo_data"
+require "capybara/cuprite"
+
+FOLDER = File.join(__dir__, "screenshots")
+OPTIONS = %w[no-sandbox disable-gpu disable-dev-shm-usage disable-background-networking disable-component-update disable-sync no-first-run disable-quic].to_h { |name| [name, nil] }
+LAPTOP = [1280, 800].freeze
+TABLET = [820, 1180].freeze
+# name => [address, what must stand, size, colours]
+SHOTS = {
+  "counter" => ["/", ".made li", LAPTOP, "light"], "formulas" => ["/formulas", ".cup-link", LAPTOP, "light"], "mix" => ["/formulas/2/mix", "[data-level]", LAPTOP, "light"],
+  "mix-dark" => ["/formulas/5/mix", "[data-level]", LAPTOP, "dark"], "mix-tablet" => ["/formulas/2/mix", "[data-level]", TABLET, "light"], "made-it" => ["/formulas/2/made", ".texture", LAPTOP, "light"],
+  "log" => ["/log", ".rows li", LAPTOP, "light"]
+}.freeze
+
+ElmCupServer::Database.open(File.join(Dir.mktmpdir("elm-cup"), "pictures.sqlite3"))
+ElmCupServer::DemoData.load_once
+Capybara.register_driver(:pictures) { |app| Capybara::Cuprite::Driver.new(app, browser_path: "/usr/bin/chromium", headless: true, browser_options: OPTIONS, process_timeout: 30, timeout: 20) }
+Capybara.server = :puma, {Silent: true, Threads: "0:4"}
+page = Capybara::Session.new(:pictures, ElmCupServer::Stack.build)
+
+SHOTS.each do |name, (address, ready, size, colours)|
+  page.driver.resize(*size)
+  page.visit("/")
+  page.execute_script("localStorage.setItem('elm-cup:scheme', '#{colours}')")
+  page.visit(address)
+  page.find(ready, match: :first)
+  page.execute_script("document.activeElement?.blur()")
+  sleep 0.6
+  page.driver.save_screenshot(File.join(FOLDER, "#{name}.png"))
+end
+
+# Why, opened over the Mix.
+page.driver.resize(*LAPTOP)
+page.execute_script("localStorage.setItem('elm-cup:scheme', 'light')")
+page.visit("/formulas/2/mix")
+page.click_button("Why?")
+page.find("[role=dialog]")
+sleep 0.6
+page.driver.save_screenshot(File.join(FOLDER, "why.png"))
