@@ -41,5 +41,6 @@ page.execute_script("localStorage.setItem('elm-cup:scheme', 'light')")
 page.visit("/formulas/2/mix")
 page.click_button("Why?")
 page.find("[role=dialog]")
+page.execute_script("window.scrollTo(0, 0)")
 sleep 0.6
 page.driver.save_screenshot(File.join(FOLDER, "why.png"))

@@ -5,7 +5,9 @@ require "rack/test"
 require "tmpdir"
 require_relative "../server/environment"
 
-ElmCupServer::Database.open(File.join(Dir.mktmpdir("elm-cup"), "test.sqlite3")) unless ActiveRecord::Base.connected?
+# The file of the request specs; browser specs open others, so that each example here makes sure of its own.
+REQUESTS_DATABASE = File.join(Dir.mktmpdir("elm-cup"), "test.sqlite3")
+ElmCupServer::Database.open(REQUESTS_DATABASE)
 
 # Requests to the whole stack, contract and headers included; every answer is held against the contract.
 module Requests
@@ -38,6 +40,7 @@ end
 RSpec.configure do |config|
   config.include Requests, server: true
   config.around(:each, server: true) do |example|
+    ElmCupServer::Database.open(REQUESTS_DATABASE) unless ActiveRecord::Base.connection_db_config.database == REQUESTS_DATABASE
     ActiveRecord::Base.connection_pool.pin_connection!(false)
     example.run
   ensure

@@ -35,8 +35,9 @@ module ElmCup
 
   # One typed line on its own, as a Hash like a line of an assessment.
   def self.read_line(text, ingredient: nil, process: "hand", cup: "us")
-    resolver = Ingredient::LineResolver.new(process: process, standard: Quantity::CupStandard.find(cup))
-    Assessment::LineAnswer.of(resolver.resolve(text, chosen: ingredient), nil, 0)
+    standard = Quantity::CupStandard.find(cup)
+    line = Ingredient::LineResolver.new(process: process, standard: standard).resolve(text, chosen: ingredient)
+    Assessment::LineAnswer.of(line, nil, 0, Quantity::KitchenMeasures.new(standard: standard), Ingredient::Library.default)
   end
 
   # A typed line with its last amount one spoon step up (1) or down (-1).

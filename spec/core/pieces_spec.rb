@@ -1,7 +1,7 @@
 # frozen_string_literal: true
 
 RSpec.describe ElmCup::Piece::Ball do
-  # Source: science tables, portions at 1.17 g/mL: scoop 40 holds 23.7 mL, 35.6 mm, 27.7 g.
+  # Source: GNU units, scoop(n), and the sphere at 1.17 g/mL: scoop 40 holds 23.7 mL, 35.6 mm, 27.7 g.
   it "agrees with the table of scoops" do
     {16 => [48.3, 69.2], 40 => [35.6, 27.7], 60 => [31.1, 18.5], 100 => [26.2, 11.1]}.each do |number, (millimetres, grams)|
       ball = described_class.new(density: 1.17, scoop_ml: ElmCup::Piece::Scoop.millilitres(number).to_f).of(1000.0)

@@ -14,7 +14,7 @@ RSpec.describe "Composition against the Indian Food Composition Tables 2017" do
   }
   # Every gap over 15 %, with its reason.
   reasons = {
-    ["almonds", :protein] => "the tables' almond gives protein low and fat high beside the sweet almond sold for eating; ours keeps the design's nut flour figure",
+    ["almonds", :protein] => "the tables' almond gives protein low and fat high beside the sweet almond sold for eating; ours keeps the nut flour figure",
     ["walnuts", :water] => "half a gram; kept dry, nuts differ by that much from season to season",
     ["peanuts", :water] => "ours is roasted, as cooks use it; the tables' is raw",
     ["peanuts", :fat] => "ours is roasted and of an oily kind; the tables' raw groundnut is lean",

@@ -40,9 +40,8 @@ module ElmCup
       end
 
       def answer(line, unit, to, standard, library)
-        weight = library.weights(line.entry.id).find { |each| each.form == line.form && each.grams_per_ml }
-        ml = weight && line.grams / weight.grams_per_ml
-        nearest = ml && Quantity::KitchenMeasures.new(standard: standard).nearest(ml)
+        ml = Ingredient::InMeasures.millilitres(line, library)
+        nearest = Ingredient::InMeasures.nearest(line, Quantity::KitchenMeasures.new(standard: standard), library)
         {
           "elm_cup" => "convert/1", "grams" => line.grams.to_f.round(2), "ingredient" => line.entry.id, "name" => line.entry.name, "form" => line.form,
           **said(line, unit, to, ml, nearest, standard), "kitchen" => nearest && {"text" => nearest.text, "error_pct" => (100 * nearest.error).round(1)},

@@ -38,14 +38,14 @@ RSpec.describe ElmCup::Binding::Rescue do
     expect(part["rescue"]["options"].first["ingredient"]).to eq("water")
   end
 
-  # Source: science/binding, case H: takes 1 to 2 % water in practice, the model 1.8 g in 100 g to S .84 as printed; 1.7 to the edge unrounded.
+  # Source: docs/model.md, Binding, case H: takes 1 to 2 % water in practice, the model 1.8 g in 100 g to S .84 as printed; 1.7 to the edge unrounded.
   it "asks about as much water of the date and cocoa case as practice does" do
     mix = ElmCup::Binding::Mix.new(in_grams({"soft dates" => 75.5, "almond meal" => 12.5, "cocoa" => 11, "vanilla extract" => 1}).map { |text| ElmCup::Ingredient::LineResolver.new(process: "processor").resolve(text) }, process: "processor", room_c: 21)
     water = ElmCup::Binding::Portion.new(ElmCup::Ingredient::LineResolver.new(process: "hand").resolve("1 g water"), ElmCup::Ingredient::Library.default.binding("water", "liquid"), 1.0)
     expect(ElmCup::Binding::Dose.new(mix.saturation, water).to_wet(ElmCup::Binding::Texture.near_edge("rolls", from: :dry))).to be_within(0.15).of(1.8)
   end
 
-  # Source: science/binding: A1 took 8 g of milk in practice; the model to the near edge 4.4.
+  # Source: docs/model.md, Binding: A1 took 8 g of milk in practice; the model to the near edge 4.4.
   it "asks 4.4 g of milk of the tahini dough to the near edge" do
     resolver = ElmCup::Ingredient::LineResolver.new(process: "hand")
     lines = in_grams({"rolled oats, ground" => 23.5, "brown sugar" => 30, "tahini" => 33.5, "vanilla extract" => 1, "maple syrup" => 11, "fine salt" => 0.5}).map { |text| resolver.resolve(text) }

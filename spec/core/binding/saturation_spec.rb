@@ -1,7 +1,7 @@
 # frozen_string_literal: true
 
 RSpec.describe ElmCup::Binding::Saturation do
-  # Source: science/binding, table of classes.
+  # Source: docs/model.md, Binding, table of classes.
   it "parts the seven textures where the table does" do
     expect(ElmCup::Binding::Texture.boundaries.map { |edge| edge.round(2) }).to eq([0.46, 0.62, 0.82, 1.09, 1.45, 1.93])
     {0.3 => "loose", 0.5 => "crumbly", 0.7 => "presses", 0.9 => "rolls", 1.2 => "tacky", 1.6 => "spreads", 2.5 => "pours"}.each do |s, texture|
@@ -32,7 +32,7 @@ RSpec.describe ElmCup::Binding::Saturation do
     expect(share.call(15)).to be < share.call(21)
     expect(share.call(21)).to be < share.call(26)
     expect(saturation("60 g coconut oil, melted", "40 g protein powder", kitchen: {"room_c" => 4})).to eq(share.call(30))
-    # Source: science/binding, L(T): coconut 20 °C .65, 22 .75, straight between.
+    # Source: docs/model.md, Binding, L(T): coconut 20 °C .65, 22 .75, straight between.
     expect(ElmCup::Binding::LiquidFat.share("coconut", 21)).to be_within(1e-9).of(0.70)
     expect(ElmCup::Binding::LiquidFat.share("cocoa_butter", 0)).to eq(0.05)
     expect(ElmCup::Binding::LiquidFat.share("dairy_butter", 50)).to eq(1.0)

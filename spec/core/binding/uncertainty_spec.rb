@@ -3,7 +3,7 @@
 RSpec.describe ElmCup::Binding::Uncertainty do
   def spread(part) = Math.log(part["saturation"]["high"] / part["saturation"]["low"])
 
-  # Source: science/binding, Band: at the least two in three within ±.57 of a class.
+  # Source: docs/model.md, Band: at the least two in three within ±.57 of a class.
   it "is never narrower than the model's own error" do
     part = bowl("100 g peanut butter", "20 g coconut flour", "40 g almond flour", "30 g maple syrup")
     expect(spread(part)).to be >= 2 * 0.57 * Math.log(1.33) - 0.01

@@ -24,6 +24,22 @@ RSpec.describe "A typed line" do
       .each { |text, form| expect(read(text, process: "processor")["form"]).to eq(form), text }
   end
 
+  it "weighs a cup as it is filled, whatever the processor makes of it afterwards" do
+    ["1 cup cashews", "1 cup soft dates", "1 cup rolled oats", "1 cup raisins"].each { |text| expect(read(text, process: "processor")["grams"]).to eq(read(text)["grams"]), text }
+    expect(read("1 cup cashews, chopped", process: "processor")["grams"]).to eq(117.0)
+  end
+
+  it "keeps what is stirred in by hand out of the processor" do
+    expect(read("1 cup rolled oats, stirred in", process: "processor")["form"]).to eq("rolled")
+    expect(read("1/2 cup walnuts, folded in", process: "processor")["form"]).to eq("whole")
+    expect(read("20 g oats stirred in")["ingredient"]).to eq("oats-rolled")
+  end
+
+  it "reads the juice and the zest of a fruit" do
+    expect(read("juice of 1/2 lemon")).to include("ingredient" => "citrus-juice", "grams" => 22.5, "assumptions" => include(/45 g/))
+    expect(read("zest of 1 lime")).to include("ingredient" => "citrus-zest", "grams" => 6.0)
+  end
+
   it "says what it takes for granted" do
     expect(read("10 dates")["assumptions"]).to include(/taken as soft dates/, /18 g/)
     expect(read("a handful of raisins")["assumptions"]).to include(/30 g, a guess/)

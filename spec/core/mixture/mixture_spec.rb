@@ -38,7 +38,7 @@ RSpec.describe "What is in the bowl" do
     expect(almond["net_carbohydrate_g"]).to be_within(0.02).of(almond["carbohydrate_g"] - almond["fibre_g"])
   end
 
-  # Source: science, sweetness table (from memory): a sweetener's own row wins over its sugars.
+  # Source: sweetness.csv (from memory): a sweetener's own row wins over its sugars.
   it "sums relative sweetness" do
     sweetness = ->(*lines) { ElmCup.assess(formula(*lines))["sweetness_pct"] }
     expect(sweetness.call("100 g granulated sugar")).to be_within(0.2).of(100)
@@ -65,7 +65,7 @@ RSpec.describe "What is in the bowl" do
     expect(answer).not_to have_key("nutrition_per_100g")
   end
 
-  # Source: science/coat: a dough with 10 % air is about 1.17 g/mL.
+  # Source: docs/model.md, Composition: a dough with 10 % air is about 1.17 g/mL.
   it "knows how dense a dough is" do
     lines = ElmCup::Ingredient::LineResolver.new(process: "processor")
     bowl = ElmCup::Mixture::Bowl.new(["200 g soft dates", "120 g almonds", "80 g rolled oats"].map { |text| lines.resolve(text) })

@@ -4,7 +4,7 @@ RSpec.describe ElmCup::Quantity::KitchenMeasures do
   let(:cup) { ElmCup::Quantity::CupStandard::US.cup_ml }
   let(:kitchen) { described_class.new }
 
-  # Source: science/quantity, worked example: 75 g of honey at 339 g a cup.
+  # Source: docs/model.md, Amounts, worked example: 75 g of honey at 339 g a cup.
   it "finds 75 g of honey" do
     nearest = kitchen.nearest(75 * cup / 339)
     expect([nearest.text, nearest.error.round(3)]).to eq(["3 tbsp + 1 1/2 tsp", -0.011])

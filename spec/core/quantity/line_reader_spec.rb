@@ -24,7 +24,7 @@ RSpec.describe ElmCup::Quantity::LineReader do
     "4 oz. chocolate" => [[4, :ounce]], "1 lb dates" => [[1, :pound]], "2 fl oz water" => [[2, :fluid_ounce]], "100g oats" => [[100, :gram]], "2 dl milk" => [[2, :decilitre]], "1 l water" => [[1, :litre]],
     "1 pint cream" => [[1, :pint]], "1 stick butter" => [[1, :stick]], "a pinch of salt" => [[1, :pinch]], "pinch of salt" => [[1, :pinch]], "1 dash salt" => [[1, :dash]], "3 drops vanilla" => [[3, :drop]],
     "a handful of raisins" => [[1, :handful]], "1 can coconut milk" => [[1, :can]], "Rolled oats, 88 g" => [[88, :gram]], "Dates 200g" => [[200, :gram]], "- 1 cup oats" => [[1, :cup]],
-    "2 tbsp half and half" => [[2, :tablespoon]]
+    "2 tbsp half and half" => [[2, :tablespoon]], "juice of 1/2 lemon" => [[1/2r, nil]], "the grated zest of one lime" => [[1, nil]]
   }.each do |text, wanted|
     it("reads the amount of “#{text}”") { expect(amounts(text)).to eq(wanted) }
   end

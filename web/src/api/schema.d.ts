@@ -348,6 +348,11 @@ export interface components {
             supply_ml?: number;
             demand_ml?: number;
             starred?: boolean;
+            /** @description Nearest spoons and cups, for a line given by weight */
+            kitchen?: {
+                text: string;
+                error_pct: number;
+            };
             split_ml?: components["schemas"]["Split"];
             allergens?: string[];
             assumptions: string[];

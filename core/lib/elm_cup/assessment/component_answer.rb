@@ -24,7 +24,7 @@ module ElmCup
 
       def lines
         portions = (@read.mix&.portions || []).to_h { |portion| [portion.line.object_id, portion] }
-        @read.lines.map { |line| LineAnswer.of(line, portions[line.object_id], @read.bowl.grams) }
+        @read.lines.map { |line| LineAnswer.of(line, portions[line.object_id], @read.bowl.grams, @read.measures, @read.library) }
       end
 
       def sentence

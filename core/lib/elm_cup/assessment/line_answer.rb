@@ -6,12 +6,13 @@ module ElmCup
     class LineAnswer
       extend Figures
 
-      # line: Ingredient::Line; portion: Binding::Portion or nil; component_grams: mass of the whole component.
-      def self.of(line, portion, component_grams)
+      # line: Ingredient::Line; portion: Binding::Portion or nil; component_grams: mass of the whole component;
+      # measures: Quantity::KitchenMeasures, library: where weights are found.
+      def self.of(line, portion, component_grams, measures, library)
         {
           "text" => line.label, "status" => line.status.to_s, "confidence" => round(line.confidence, 2),
           "candidates" => line.candidates.map { |each| {"ingredient" => each.entry.id, "name" => each.entry.name, "confidence" => each.confidence} },
-          **fault(line), **read(line, portion, component_grams), "assumptions" => line.assumptions, "notes" => line.notes
+          **fault(line), **read(line, portion, component_grams), **in_measures(line, measures, library), "assumptions" => line.assumptions, "notes" => line.notes
         }
       end
 
@@ -33,6 +34,12 @@ module ElmCup
             "share" => component_grams.positive? ? round(line.grams / component_grams, 4) : 0.0,
             **volumes(portion), "allergens" => line.entry.allergens
           }
+        end
+
+        # A line given by weight also says which spoons and cups come nearest.
+        def in_measures(line, measures, library)
+          nearest = Ingredient::InMeasures.nearest(line, measures, library) if line.read? && line.by_weight
+          nearest ? {"kitchen" => {"text" => nearest.text, "error_pct" => round(100 * nearest.error)}} : {}
         end
 
         def volumes(portion)

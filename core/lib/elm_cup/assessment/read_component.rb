@@ -4,7 +4,7 @@ module ElmCup
   module Assessment
     # One component with its lines read, mixed and judged; what the answer is written from.
     class ReadComponent
-      attr_reader :component, :index, :lines, :bowl, :resolver, :measures, :want
+      attr_reader :component, :index, :lines, :bowl, :resolver, :measures, :want, :library
 
       # component: Document::Component; formula: Document::Formula it stands in.
       def initialize(component, index, formula, library)

@@ -3,7 +3,7 @@
 module ElmCup
   module Binding
     # How many grams of one ingredient bring a saturation to another. The supply is the greater of two straight lines,
-    # P = A + B + (1 - lambda) O and Q = A + (1 - lambda) B + O, so the answer is exact. Source: science/binding, Rescue.
+    # P = A + B + (1 - lambda) O and Q = A + (1 - lambda) B + O, so the answer is exact. Source: docs/model.md, Dose.
     class Dose
       # saturation: Saturation of the bowl; helper: Portion of the ingredient, figures per gram.
       def initialize(saturation, helper)

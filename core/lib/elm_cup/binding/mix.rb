@@ -7,7 +7,7 @@ module ElmCup
       # Powdered sugar dissolves where watery binder is more than fat; walnuts in the processor go to paste where dates lead.
       DISSOLVING = {"sugar-powdered" => "dissolved"}.freeze
       TO_PASTE = %w[walnuts].freeze
-      # Volume of pieces: g/mL of dried fruit, and of nuts and chips. Source: science/binding.
+      # Volume of pieces: g/mL of dried fruit, and of nuts and chips. Source: docs/model.md, Binding.
       FRUIT_DENSITY = 1.35
       PIECE_DENSITY = 1.2
       MASS_DENSITY = 1.2

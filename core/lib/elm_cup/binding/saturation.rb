@@ -5,7 +5,7 @@ module ElmCup
     # Binder offered over binder taken up. All in mL.
     #   water  free watery binder   syrup  ready syrup   pulp  binder in fruit pulp   fat  liquid fat   demand  the dry side
     class Saturation
-      # Share of the lesser of pulp and fat that oil masks. Source: science/binding, .70 ± .15.
+      # Share of the lesser of pulp and fat that oil masks. Source: docs/model.md, Binding, .70 ± .15.
       LAMBDA = 0.70
       LAMBDA_SIGMA = 0.15
 

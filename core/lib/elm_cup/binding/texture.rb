@@ -2,7 +2,7 @@
 
 module ElmCup
   module Binding
-    # The seven textures on the scale of the texture number t = 3 + ln(S / 0.82) / ln 1.33. Source: science/binding.
+    # The seven textures on the scale of the texture number t = 3 + ln(S / 0.82) / ln 1.33. Source: docs/model.md, Binding.
     class Texture
       STEP = Math.log(1.33)
       ROLLS_FROM = 0.82

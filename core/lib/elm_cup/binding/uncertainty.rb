@@ -2,7 +2,7 @@
 
 module ElmCup
   module Binding
-    # How far the texture number may be off, and the odds that follow. Source: science/binding, Band.
+    # How far the texture number may be off, and the odds that follow. Source: docs/model.md, Band.
     class Uncertainty
       LEAST_SCALE = 0.52
       STARRED_FACTOR = 2.0

@@ -8,7 +8,7 @@ module ElmCup
       # labels: name => what it is, in words.
       Step = Value.of(:figure, :value, :formula, :inputs, :labels, :source)
 
-      SOURCE = "capillary picture of wet granulation; figures of core/data/binding.csv"
+      SOURCE = "wet granulation in spoons (docs/model.md, Binding); figures of core/data/binding.csv"
 
       def initialize(mix)
         @mix = mix

@@ -2,7 +2,7 @@
 
 module ElmCup
   module Ingredient
-    # What one gram of a form gives and takes when a bowl is mixed, in mL. Source: science/binding, its parameter table.
+    # What one gram of a form gives and takes when a bowl is mixed, in mL. Source: docs/model.md, Binding; each row has its own.
     #   a free watery binder   b binder held in fruit pulp   o liquid fat   d demand at once   d30 demand after 30 minutes
     #   sigma        one sigma of ln(parameter)         sigma_on   "d", "binder" or "both"
     #   starred      no case supports the figure yet    inclusion  a piece that sits in the mix

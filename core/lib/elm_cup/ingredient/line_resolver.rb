@@ -39,7 +39,7 @@ module ElmCup
 
         exact = grams.is_a?(Float) ? Rational(grams.to_s) : Rational(grams)
         Line.new(status: :read, entry: entry, form: entry.form_under(@process), grams: exact, grams_low: grams.to_f, grams_high: grams.to_f,
-          confidence: 1.0, name: entry.name, moisture_said: entry.id != "dates-paste")
+          confidence: 1.0, name: entry.name, by_weight: true, moisture_said: entry.id != "dates-paste")
       end
 
       private
@@ -67,14 +67,18 @@ module ElmCup
       def weigh(text, reading, match)
         entry = match.entry
         form, named, melted = form(text, entry)
-        weighed = @weigher.weigh(reading, entry, melted ? "melted" : form)
+        weighed = @weigher.weigh(reading, entry, InMeasures.filled_form(entry, form, named, melted))
         return missing(text, reading, match, weighed.message) if weighed.is_a?(Weigher::Missing)
         return missing(text, reading, match, "More than #{MOST_GRAMS / 1000} kg is past what a kitchen mixes; check the amount") if weighed.grams > MOST_GRAMS
 
         Line.new(status: :read, text: text, entry: entry, form: form, form_named: named, melted: melted, grams: Rational(weighed.grams),
           grams_low: weighed.low.to_f, grams_high: weighed.high.to_f, confidence: match.confidence, candidates: match.candidates,
           moisture_said: %w[dates-dry dates-moist].include?(entry.id) || text.match?(DATE_MOISTURE),
-          assumptions: match.assumptions + weighed.assumptions, notes: reading.notes + notes(text, reading), name: reading.name)
+          assumptions: match.assumptions + weighed.assumptions, notes: reading.notes + notes(text, reading), name: reading.name, by_weight: by_weight?(reading))
+      end
+
+      def by_weight?(reading)
+        !reading.weight.nil? || (reading.terms.any? && reading.terms.all? { |term| term.unit&.kind == :mass })
       end
 
       # [form, named in the line?, melted?]

@@ -9,6 +9,7 @@ module ElmCup
     class LineReader
       MAX_LENGTH = 300
       BULLET = /\s*(?:(?:[-–—*•·▢☐])\s+|\[\s?\]\s*)?/
+      PART_OF = /(?:the\s+)?(?:(?:finely\s+)?grated\s+)?(juice|zest)\s+(?:of\s+)?(?=[\d½¼¾⅓⅔]|an?\b|one\b|half\b|two\b)/i
       JOIN = /\s*(?:\+|&)\s*|\s*,?\s+(?:plus|and|minus|less)\s+/i
 
       # The Reading of `text`.
@@ -27,11 +28,12 @@ module ElmCup
 
         @scanner = StringScanner.new(@text)
         @scanner.skip(BULLET)
+        @part = @scanner[1]&.downcase if @scanner.skip(PART_OF)
         @amounts = TermReader.new(@scanner)
         read_terms
         return faulty(@amounts.fault) if @amounts.fault
 
-        words = NameReader.new(@scanner.rest)
+        words = NameReader.new(@part ? "#{@scanner.rest} #{@part}" : @scanner.rest)
         read_late_weight if @terms.any? && @terms.all? { |term| term.grams.nil? }
         (@terms.empty? && @amounts.weight.nil?) ? without_leading_amount(words) : finish(words, @amounts)
       end

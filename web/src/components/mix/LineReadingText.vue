@@ -10,7 +10,8 @@ defineEmits<{ choose: [ingredient: string] }>()
 <template>
   <span v-if="line.status === 'read'" class="read">
     <strong class="figure">{{ figure(line.grams ?? 0) }} g</strong> {{ line.name
-    }}<template v-if="line.form">, {{ line.form }}</template>
+    }}<template v-if="line.form">, {{ line.form }}</template
+    ><template v-if="line.kitchen"> ≈ {{ line.kitchen.text }}</template>
     <span class="quiet">
       · {{ percent(line.confidence) }} sure<template v-for="said in [...line.assumptions, ...line.notes]" :key="said">
         · {{ said }}</template

@@ -109,7 +109,7 @@ function choose(ingredient: string) {
             {{ assessed.name }}
           </button>
           <span class="quiet">
-            {{ assessed.form
+            <template v-if="assessed.kitchen">≈ {{ assessed.kitchen.text }} · </template>{{ assessed.form
             }}<template v-if="assessed.confidence < 0.9"> · {{ percent(assessed.confidence) }} sure</template>
             <template v-for="said in [...assessed.assumptions, ...assessed.notes]" :key="said"> · {{ said }}</template>
           </span>

@@ -57,4 +57,9 @@ code {
 .inputs {
   margin: 6px 0;
 }
+.inputs li {
+  display: flex;
+  gap: 8px;
+  align-items: baseline;
+}
 </style>

@@ -1,0 +1,30 @@
+# frozen_string_literal: true
+
+RSpec.describe "Grams in kitchen measures" do
+  it "stands beside every line given by weight, with its error" do
+    line = read("75 g honey")
+    expect(line["kitchen"]).to eq("text" => "3 tbsp + 1 1/2 tsp", "error_pct" => -1.1)
+    expect(read("1/2 cup (170 g) honey")["kitchen"]["text"]).to eq("1/2 cup")
+    expect(read("1/2 cup honey")).not_to have_key("kitchen")
+    expect(read("10 dates")).not_to have_key("kitchen")
+    expect(bowl({"ingredient" => "tahini", "grams" => 120})["lines"][0]["kitchen"]).to eq("text" => "1/2 cup", "error_pct" => 0.0)
+  end
+
+  it "keeps to the measures of the kitchen in the document" do
+    line = bowl("75 g honey", kitchen: {"spoons" => ["1 tsp", "1 tbsp"]})["lines"][0]
+    expect(line["kitchen"]["text"]).to eq("3 tbsp + 2 tsp")
+  end
+
+  it "weighs what melts by its melted weight" do
+    expect(read("213 g cocoa butter, melted")["kitchen"]["text"]).to eq("1 cup")
+    expect(read("120 g cocoa butter")["kitchen"]["text"]).to eq("1 cup")
+  end
+
+  it "goes there and back for every ingredient with a weight per volume" do
+    ElmCup::Ingredient::Library.default.all.each do |entry|
+      there = ElmCup.convert("2 cups #{entry.name.downcase}", to: "g")
+      back = ElmCup.convert("#{there["grams"]} g #{entry.name.downcase}", to: "cups")
+      expect(back["amount"]).to be_within(0.002).of(2), entry.id
+    end
+  end
+end
