@@ -40,8 +40,8 @@ module ElmCup
     Assessment::LineAnswer.of(line, nil, 0, Quantity::KitchenMeasures.new(standard: standard), Ingredient::Library.default)
   end
 
-  # A typed line with its last amount one spoon step up (1) or down (-1).
-  def self.nudge(text, direction) = Quantity::Nudge.call(text, direction)
+  # A typed line with its last amount so many spoon steps larger, smaller where negative.
+  def self.nudge(text, steps) = Quantity::Nudge.call(text, steps)
 
   # What can be chosen from, as a Hash: ingredients, scoops, textures and their edges, cup standards.
   def self.library = Catalogue.of(Ingredient::Library.default)

@@ -27,7 +27,7 @@ module ElmCupServer
     get("/api/library") { answer(Library.answer) }
     post("/api/assess") { answer(ElmCup.assess(body_json)) }
     post("/api/lines") { answer(read_line(body_json)) }
-    post("/api/nudge") { answer("text" => ElmCup.nudge(body_json["text"], body_json["direction"])) }
+    post("/api/nudge") { answer("text" => ElmCup.nudge(body_json["text"], body_json["steps"])) }
     post("/api/scale") { answer(ElmCup.scale(body_json["document"], body_json["factor"])) }
     post("/api/convert") { answer(ElmCup.convert(body_json["text"], to: body_json["to"], cup: body_json["cup"] || "us")) }
 

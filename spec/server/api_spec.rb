@@ -17,7 +17,7 @@ RSpec.describe "The JSON API", server: true do
 
   it "reads, nudges, converts and scales" do
     expect(ask(:post, "/api/lines", {text: "10 dates", process: "processor"})).to include("ingredient" => "dates-soft", "form" => "paste")
-    expect(ask(:post, "/api/nudge", {text: "10 dates", direction: 1})).to eq("text" => "11 dates")
+    expect(ask(:post, "/api/nudge", {text: "10 dates", steps: 1})).to eq("text" => "11 dates")
     expect(ask(:post, "/api/convert", {text: "1/2 c + 2 tbsp honey", to: "g"})["grams"]).to eq(211.88)
     expect(ask(:post, "/api/scale", {document: document, factor: "1/2"})["components"][0]["lines"][0]["text"]).to eq("1/2 cup rolled oats, ground")
     expect(ask(:get, "/api/library")["ingredients"].size).to be >= 80

@@ -94,6 +94,21 @@ RSpec.describe "Mix in the browser", system: true do
     expect(page).to have_css("[data-line]", count: 2)
   end
 
+  it "moves the Cup while an amount is dragged, and keeps it as one edit when let go" do
+    visit "/formulas/#{saved("1 cup rolled oats", {"ingredient" => "tahini", "grams" => 120})}/mix"
+    expect(page).to have_css("[data-level]")
+    before = sentence
+    x, y = page.evaluate_script("(({ left, top, height }) => [left + 20, top + height / 2])(document.querySelector('[data-line=\"2\"] .grams').getBoundingClientRect())")
+    mouse = page.driver.browser.mouse
+    mouse.move(x: x, y: y).down.move(x: x - 40, y: y)
+    expect(page).to have_no_css("[data-sentence]", exact_text: before)
+    expect(page).to have_css("[data-line='2'] [data-grams]", text: "100 g")
+    mouse.up
+    expect(page).to have_css("[data-line='2'] .typed", exact_text: "100 g tahini")
+    find("body").send_keys([:control, "z"])
+    expect(page).to have_css("[data-line='2'] .typed", exact_text: "120 g tahini").and have_css("[data-sentence]", exact_text: before)
+  end
+
   it "lets the cook say what an unknown or ambiguous name is, keeps it in the line and says so" do
     id = saved("1 cup oats", "1/4 cup honey")
     visit "/formulas/#{id}/mix"

@@ -8,7 +8,7 @@ RSpec.describe "The formula document" do
     error.faults.map { |fault| [fault.pointer, fault.message] }
   end
 
-  let(:good) { formula("1 cup oats", {"ingredient" => "tahini", "grams" => 20}, {"text" => "2 tbsp house spice", "ingredient" => "spice-mixed"}) }
+  let(:good) { formula("1 cup oats", {"ingredient" => "tahini", "grams" => 20}, {"text" => "2 tbsp house spice", "ingredient" => "spice-mixed"}, kitchen: {"cup" => "us"}) }
 
   # Gives a copy of the good document with one thing changed.
   def with(path, value)
@@ -26,7 +26,7 @@ RSpec.describe "The formula document" do
     ["components", 0, "want"] => ["sticky", "/components/0/want", /loose, crumbly/], ["components", 0, "lines", 0] => [{"text" => "x", "grams" => 3}, "/components/0/lines/0", /A line has text/],
     ["components", 0, "lines", 1, "grams"] => [-3, "/components/0/lines/1/grams", /more than 0/], ["components", 0, "lines", 0, "text"] => ["o" * 100_000, "/components/0/lines/0/text", /100000 characters long; 300 is the most/],
     ["shape", "piece_grams"] => [0, "/shape/piece_grams", /1 is the least/], ["shape"] => [{"kind" => "ball"}, "/shape", /Give one of/], ["kitchen"] => [{"cup" => "thimble"}, "/kitchen/cup", /us, us_legal/],
-    ["surprise"] => [1, "/surprise", /not one a formula has/], ["components", 0, "lines"] => [Array.new(5000) { {"text" => "1 cup oats"} }, "/components/0/lines", /5000; 100 is the most/]
+    ["kitchen", "spoons"] => [["0 tsp"], "/kitchen/spoons/0", /cannot be read/], ["surprise"] => [1, "/surprise", /not one a formula has/], ["components", 0, "lines"] => [Array.new(5000) { {"text" => "1 cup oats"} }, "/components/0/lines", /5000; 100 is the most/]
   }.each do |path, (value, pointer, message)|
     it("names the place and the mend: #{pointer} #{value.to_s[0, 20]}") { expect(faults(with(path, value))).to include([pointer, message]) }
   end
@@ -51,8 +51,9 @@ RSpec.describe "The formula document" do
   end
 
   it "keeps flagged lines and lists them" do
-    flagged = ElmCup.flagged(ElmCup.assess(formula("1 cup oats", "2 tbsp butter", "gibberish", {"ingredient" => "no-such", "grams" => 5})))
-    expect(flagged.map { |line| [line["pointer"], line["status"]] }).to eq([["/components/0/lines/1", "ambiguous"], ["/components/0/lines/2", "unreadable"], ["/components/0/lines/3", "unknown"]])
+    flagged = ElmCup.flagged(ElmCup.assess(formula("1 cup oats", "2 tbsp butter", "gibberish", {"ingredient" => "no-such", "grams" => 5}, {"text" => "1 cup oats", "ingredient" => "no-such"})))
+    expect(flagged.map { |line| [line["pointer"], line["status"]] }).to eq([["/components/0/lines/1", "ambiguous"], ["/components/0/lines/2", "unreadable"], ["/components/0/lines/3", "unknown"], ["/components/0/lines/4", "unknown"]])
+    expect(flagged.last(2).map { |line| line["message"] }).to all(match(/No ingredient has the id “no-such”/))
   end
 
   it "shows HTML in names as the text it is" do

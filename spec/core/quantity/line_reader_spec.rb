@@ -24,7 +24,10 @@ RSpec.describe ElmCup::Quantity::LineReader do
     "4 oz. chocolate" => [[4, :ounce]], "1 lb dates" => [[1, :pound]], "2 fl oz water" => [[2, :fluid_ounce]], "100g oats" => [[100, :gram]], "2 dl milk" => [[2, :decilitre]], "1 l water" => [[1, :litre]],
     "1 pint cream" => [[1, :pint]], "1 stick butter" => [[1, :stick]], "a pinch of salt" => [[1, :pinch]], "pinch of salt" => [[1, :pinch]], "1 dash salt" => [[1, :dash]], "3 drops vanilla" => [[3, :drop]],
     "a handful of raisins" => [[1, :handful]], "1 can coconut milk" => [[1, :can]], "Rolled oats, 88 g" => [[88, :gram]], "Dates 200g" => [[200, :gram]], "- 1 cup oats" => [[1, :cup]],
-    "2 tbsp half and half" => [[2, :tablespoon]], "juice of 1/2 lemon" => [[1/2r, nil]], "the grated zest of one lime" => [[1, nil]]
+    "2 tbsp half and half" => [[2, :tablespoon]], "1 and 1/2 cups oats" => [[3/2r, :cup]], "1 & ½ cups oats" => [[3/2r, :cup]], "12 oz bag of chocolate chips" => [[12, :ounce]],
+    "Dates (10)" => [[10, nil]], "soft dates: 12" => [[12, nil]], "1 tablespoon plus 2 teaspoons honey" => [[1, :tablespoon], [2, :teaspoon]],
+    "¼ cup/60 ml maple syrup" => [[1/4r, :cup]], "60ml/¼ cup maple syrup" => [[60, :millilitre]], "2 bars (100 g each) dark chocolate" => [[2, :bar]],
+    "juice of 1/2 lemon" => [[1/2r, nil]], "the grated zest of one lime" => [[1, nil]]
   }.each do |text, wanted|
     it("reads the amount of “#{text}”") { expect(amounts(text)).to eq(wanted) }
   end
@@ -111,6 +114,10 @@ RSpec.describe ElmCup::Quantity::LineReader do
     expect(nudge.call("a cup oats", -1)).to eq("3/4 cup oats")
     expect(nudge.call("10 dates", 1)).to eq("11 dates")
     expect(nudge.call("1/4 tsp salt", -1)).to eq("1/4 tsp salt")
+    expect(nudge.call("2 tbsp honey", 3)).to eq("3 1/2 tbsp honey")
+    expect(nudge.call("25 g honey", -4)).to eq("17 g honey")
+    expect(nudge.call("2 dates", -60)).to eq("1 dates")
+    expect(nudge.call("2-3 tbsp honey", 1)).to eq("2-3 tbsp honey")
     expect(nudge.call("nonsense", 1)).to eq("nonsense")
   end
 end

@@ -698,13 +698,12 @@ export interface operations {
             content: {
                 "application/json": {
                     text: string;
-                    /** @enum {integer} */
-                    direction: 1 | -1;
+                    steps: number;
                 };
             };
         };
         responses: {
-            /** @description The line with its amount one spoon step larger or smaller */
+            /** @description The line with its amount so many spoon steps larger or smaller */
             200: {
                 headers: {
                     [name: string]: unknown;

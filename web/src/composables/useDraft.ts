@@ -2,7 +2,7 @@ import { computed, ref, shallowRef, watch } from 'vue'
 import { api, unwrap, type Version } from '@/api/client'
 import type { FormulaDocument } from '@/api/document'
 import { patched, useHistory, type HistoryState } from './useHistory'
-import type { Operation } from 'fast-json-patch'
+import { compare, type Operation } from 'fast-json-patch'
 
 interface KeptDraft {
   document: FormulaDocument
@@ -21,9 +21,9 @@ export function useDraft(formulaId: number) {
   const restored = ref(false)
   const history = useHistory(document)
 
-  const dirty = computed(
-    () => loaded.value && JSON.stringify(document.value) !== JSON.stringify(base.value?.document ?? null),
-  )
+  /** Whether the document differs from the version it stands on, whatever the order of its keys. */
+  const differs = () => compare(base.value?.document ?? {}, document.value).length > 0
+  const dirty = computed(() => loaded.value && differs())
   const canUndo = computed(() => history.state.value.undo.length > 0 || !!base.value?.parent_id)
 
   async function load() {
@@ -33,13 +33,12 @@ export function useDraft(formulaId: number) {
       base.value = kept ? await versionOf(kept.baseId, formula.version) : formula.version
       document.value = kept?.document ?? (formula.version.document as FormulaDocument)
       if (kept) history.state.value = kept.history
-      restored.value = !!kept && dirtyNow()
+      restored.value = !!kept && differs()
       loaded.value = true
     } catch (failure) {
       error.value = (failure as Error).message
     }
   }
-  const dirtyNow = () => JSON.stringify(document.value) !== JSON.stringify(base.value?.document ?? null)
   const versionOf = (id: number, current: Version) => (id === current.id ? current : showVersion(id))
   const showVersion = (id: number) => unwrap(api.GET('/api/versions/{id}', { params: { path: { id } } }))
 

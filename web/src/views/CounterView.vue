@@ -89,17 +89,6 @@ h2 {
   padding: 9px 0;
   border-top: 1px solid var(--bran);
 }
-.teach {
-  border: 1px dashed var(--husk);
-  border-radius: var(--radius);
-  padding: 14px 16px;
-}
-.skeleton {
-  height: 320px;
-  background: var(--bran);
-  opacity: 0.4;
-  border-radius: var(--radius);
-}
 @media (max-width: 700px) {
   .made li {
     grid-template-columns: minmax(0, 1fr);

@@ -2,6 +2,7 @@
 /** The shelf: each formula as its own small cup at its own level, or the plain table. */
 import { computed, ref } from 'vue'
 import { api, unwrap, type FormulaSummary } from '@/api/client'
+import SwitchButtons from '@/components/frame/SwitchButtons.vue'
 import ShelfCup from '@/components/shelf/ShelfCup.vue'
 import ShelfTable from '@/components/shelf/ShelfTable.vue'
 import { useLibrary } from '@/composables/useLibrary'
@@ -11,7 +12,11 @@ const library = useLibrary()
 const formulas = ref<FormulaSummary[]>()
 const error = ref<string>()
 const asked = ref('')
-const asTable = ref(false)
+const WAYS = [
+  { id: 'shelf', word: 'Shelf' },
+  { id: 'table', word: 'Table' },
+] as const
+const shownAs = ref<'shelf' | 'table'>('shelf')
 const { start, starting } = useStartFormula()
 
 unwrap(api.GET('/api/formulas'))
@@ -34,10 +39,7 @@ const found = computed(() => {
       <h1>Formulas</h1>
       <label class="screen-reader" for="search">Search by name, texture or diet</label>
       <InputText id="search" v-model="asked" placeholder="Name, texture or diet" class="search" />
-      <div class="switch" role="group" aria-label="Show as">
-        <button type="button" :aria-pressed="!asTable" @click="asTable = false">Shelf</button>
-        <button type="button" :aria-pressed="asTable" @click="asTable = true">Table</button>
-      </div>
+      <SwitchButtons v-model="shownAs" :choices="WAYS" label="Show as" />
       <Button label="New formula" :loading="starting" @click="start" />
     </div>
     <p v-if="error" role="alert">{{ error }}</p>
@@ -47,7 +49,7 @@ const found = computed(() => {
       lines and the cup fills.
     </p>
     <p v-else-if="!found.length">Nothing on the shelf is called or keeps to “{{ asked }}”.</p>
-    <ShelfTable v-else-if="asTable" :formulas="found" />
+    <ShelfTable v-else-if="shownAs === 'table'" :formulas="found" />
     <ul v-else class="shelf">
       <li v-for="formula in found" :key="formula.id"><ShelfCup :formula="formula" :library="library" /></li>
     </ul>
@@ -65,22 +67,6 @@ const found = computed(() => {
 .search {
   margin-left: auto;
 }
-.switch {
-  display: flex;
-  border: 1px solid var(--husk);
-  border-radius: var(--radius);
-  overflow: hidden;
-}
-.switch button {
-  border: 0;
-  background: none;
-  padding: 7px 14px;
-  cursor: pointer;
-}
-.switch [aria-pressed='true'] {
-  background: var(--elm);
-  color: var(--on-elm);
-}
 .shelf {
   display: grid;
   grid-template-columns: repeat(auto-fill, minmax(158px, 1fr));
@@ -88,11 +74,5 @@ const found = computed(() => {
 }
 .shelf li {
   display: grid;
-}
-.skeleton {
-  height: 260px;
-  background: var(--bran);
-  opacity: 0.4;
-  border-radius: var(--radius);
 }
 </style>

@@ -100,12 +100,6 @@ const signed = (value: number) => `${value > 0 ? '+' : '−'}${figure(Math.abs(v
 .added {
   color: var(--elm);
 }
-.skeleton {
-  height: 260px;
-  background: var(--bran);
-  opacity: 0.4;
-  border-radius: var(--radius);
-}
 @media (max-width: 900px) {
   .rows li {
     grid-template-columns: minmax(0, 1fr) 190px;

@@ -28,15 +28,20 @@ interface Row {
 const rows = ref<Row[]>([])
 watch(assessment, (now) => {
   if (!now) return
+  // What was typed for a line stays when the draft is judged again.
+  const typed = new Map(
+    rows.value.filter((row) => row.actual !== plain(row.planned)).map((row) => [row.text, row.actual]),
+  )
   rows.value = now.components.flatMap((part) =>
     part.lines.map((line) => ({
       component: part.name,
       text: line.text ?? '',
       planned: line.grams,
-      actual: line.grams === undefined ? '' : figure(line.grams, 1).replaceAll(',', ''),
+      actual: typed.get(line.text ?? '') ?? plain(line.grams),
     })),
   )
 })
+const plain = (grams?: number) => (grams === undefined ? '' : String(Number(grams.toFixed(1))))
 const form = reactive({
   addition: '',
   additions: [] as string[],

@@ -2,8 +2,9 @@
 /** Mix: type the lines, watch the Cup, press a dose. One component is edited at a time. */
 import { computed, ref, shallowRef, useTemplateRef } from 'vue'
 import { useRoute } from 'vue-router'
-import { api, unwrap, type Finding, type RescueOption, type TextureId } from '@/api/client'
+import type { Finding, RescueOption, TextureId } from '@/api/client'
 import type { DocumentComponent, DocumentLine, DocumentShape, FormulaDocument } from '@/api/document'
+import SwitchButtons from '@/components/frame/SwitchButtons.vue'
 import FormulaHeader from '@/components/frame/FormulaHeader.vue'
 import ShortcutsDialog from '@/components/frame/ShortcutsDialog.vue'
 import CupPanel from '@/components/mix/CupPanel.vue'
@@ -17,6 +18,7 @@ import { useAssessment } from '@/composables/useAssessment'
 import { useDraft } from '@/composables/useDraft'
 import { useLibrary } from '@/composables/useLibrary'
 import { say } from '@/composables/useNotice'
+import { useNudge } from '@/composables/useNudge'
 import { useShortcuts, type Shortcut } from '@/composables/useShortcuts'
 
 const formulaId = Number(useRoute().params.id)
@@ -68,17 +70,19 @@ function remove(row: number) {
   inComponent(`taking out “${gone}”`, (part) => void part.lines.splice(row, 1))
   say(`“${gone}” is out.`, { word: 'Undo', run: () => draft.undo() })
 }
-async function nudge(row: number, direction: 1 | -1) {
+const { nudge: step } = useNudge()
+/** A line moved by spoon steps: kept at once, or only shown while it is dragged. */
+async function nudge(row: number, steps: number, keep = true) {
   const line = component.value?.lines[row]
+  // Of the line that is kept, not of the one that a drag shows meanwhile.
+  const shown = line?.text ?? `${line?.grams} g ${assessed.value?.lines[row]?.name?.toLowerCase()}`
   if (!line) return
-  if (line.grams !== undefined) {
-    const grams = line.grams + direction * (line.grams > 20 ? 5 : 1)
-    if (grams > 0) change(row, { ...line, grams })
-    return
-  }
   try {
-    const { text } = await unwrap(api.POST('/api/nudge', { body: { text: line.text!, direction } }))
-    if (component.value?.lines[row] === line && text !== line.text) change(row, { ...line, text })
+    const moved = await step(line, shown, steps)
+    if (!moved || component.value?.lines[row] !== line) return
+    if (keep) preview.value = undefined
+    if (!keep) preview.value = { at: row, line: moved }
+    else if (moved.text !== shown) change(row, moved)
   } catch (failure) {
     say((failure as Error).message)
   }
@@ -162,17 +166,12 @@ useShortcuts(() => shortcuts)
             option-value="at"
             size="small"
           />
-          <div class="switch" role="group" aria-label="How it is mixed">
-            <button
-              v-for="each in PROCESSES"
-              :key="each.id"
-              type="button"
-              :aria-pressed="process === each.id"
-              @click="setProcess(each.id)"
-            >
-              {{ each.word }}
-            </button>
-          </div>
+          <SwitchButtons
+            :model-value="process"
+            :choices="PROCESSES"
+            label="How it is mixed"
+            @update:model-value="setProcess"
+          />
           <label class="aim"
             ><span class="quiet">should be</span>
             <Select
@@ -208,6 +207,7 @@ useShortcuts(() => shortcuts)
             @preview="preview = $event && { at: row, line: $event }"
             @remove="remove(row)"
             @nudge="nudge(row, $event)"
+            @drag="nudge(row, $event, false)"
             @pick="picking = row"
           />
           <li class="total">
@@ -251,22 +251,6 @@ useShortcuts(() => shortcuts)
   align-items: center;
   margin-bottom: 10px;
 }
-.switch {
-  display: flex;
-  border: 1px solid var(--husk);
-  border-radius: var(--radius);
-  overflow: hidden;
-}
-.switch button {
-  border: 0;
-  background: none;
-  padding: 6px 12px;
-  cursor: pointer;
-}
-.switch [aria-pressed='true'] {
-  background: var(--elm);
-  color: var(--on-elm);
-}
 .aim {
   display: flex;
   gap: 8px;
@@ -289,12 +273,6 @@ useShortcuts(() => shortcuts)
   border-top: 1px solid var(--bran);
   font-weight: 600;
 }
-.teach {
-  border: 1px dashed var(--husk);
-  border-radius: var(--radius);
-  padding: 14px 16px;
-  margin-top: 8px;
-}
 .side {
   background: var(--milk);
   border: 1px solid var(--bran);
@@ -307,12 +285,6 @@ useShortcuts(() => shortcuts)
 }
 .wrong {
   background: var(--date-tint);
-}
-.skeleton {
-  height: 240px;
-  background: var(--bran);
-  opacity: 0.4;
-  border-radius: var(--radius);
 }
 @media (max-width: 1100px) {
   .bench {

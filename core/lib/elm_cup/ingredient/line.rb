@@ -18,7 +18,7 @@ module ElmCup
       def read? = status == :read
 
       # The words for a person: what was typed, else the ingredient's name and grams.
-      def label = text || "#{grams.to_f.round(1)} g #{(entry&.name || name).downcase}"
+      def label = text || "#{Quantity::FractionText.decimal(grams.round(2))} g #{(entry&.name || name).downcase}"
     end
   end
 end

@@ -27,7 +27,7 @@ module ElmCup
         return unreadable(text, reading.fault) unless reading.readable?
 
         match = chosen ? choice(chosen, reading) : match(reading)
-        return flagged(text, reading, match) unless match.status == :read
+        return flagged(text, reading, match, chosen) unless match.status == :read
 
         weigh(text, reading, match)
       end
@@ -57,9 +57,9 @@ module ElmCup
 
       def choice(id, reading)
         entry = @library[id]
-        return Match.new(status: :unknown) unless entry
-
         own = @matcher.match(reading.name, reading.preparations)
+        return Match.new(status: :unknown, candidates: own.entry ? [Candidate.new(entry: own.entry, confidence: own.confidence)] : own.candidates) unless entry
+
         said = (own.status == :read && own.entry == entry) ? own.assumptions : ["“#{reading.name}” is treated as #{entry.name.downcase}, as you chose"]
         Match.new(status: :read, entry: entry, confidence: 1.0, assumptions: said)
       end
@@ -103,9 +103,11 @@ module ElmCup
         Line.new(status: :unreadable, text: text, message: message, from: 0, to: text.length, entry: match.entry, confidence: match.confidence, name: reading.name)
       end
 
-      def flagged(text, reading, match)
+      def flagged(text, reading, match, chosen)
         from = text.index(reading.name) || 0
-        message = if match.status == :ambiguous
+        message = if chosen
+          "No ingredient has the id “#{chosen}”; choose another, or leave it to the name"
+        elsif match.status == :ambiguous
           "“#{reading.name}” can be #{match.candidates.map { |each| each.entry.name.downcase }.first(4).join("; ")}: choose which"
         else
           "“#{reading.name}” is not in the pantry; choose what it is like, or change the name"

@@ -14,6 +14,7 @@ module ElmCup
       REORDERED = 0.04
       NEARLY = 0.95
       CANDIDATES = 5
+      MOST_WORDS = 8
       LEAST_GUESS = 0.3
 
       def initialize(library)
@@ -25,6 +26,8 @@ module ElmCup
           entry.assumed_names.each { |name| @assumed[NameWords.of(name)] ||= entry }
         end
         @sorted = @exact.transform_keys(&:sort).freeze
+        @names = [@exact, @assumed].flat_map { |names| names.map { |name, entry| [name, name.sum(&:length), entry] } }.freeze
+        @vocabulary = @names.flat_map(&:first).uniq.to_h { |word| [word, letters_in(word)] }.freeze
         @exact.freeze
         @assumed.freeze
         freeze
@@ -86,32 +89,39 @@ module ElmCup
       end
 
       def guesses(words)
-        return [] if words.empty? || words.size > 8
+        return [] if words.empty? || words.size > MOST_WORDS
 
+        likes = words.map do |word|
+          letters = letters_in(word)
+          @vocabulary.to_h { |other, others| [other, word_likeness(word, other, letters ^ others)] }
+        end
+        letters = words.sum(&:length)
         scores = Hash.new(0.0)
-        [@exact, @assumed].each { |names| names.each { |name, entry| scores[entry] = [scores[entry], likeness(words, name)].max } }
+        @names.each { |name, length, entry| scores[entry] = [scores[entry], likeness(words, likes, letters, name, length)].max }
         scores.select { |_, score| score >= LEAST_GUESS }.sort_by { |entry, score| [-score, entry.id] }.first(CANDIDATES)
           .map { |entry, score| Candidate.new(entry: entry, confidence: (NEARLY * score).round(2)) }
       end
 
       # 1 for the same words, less for each letter that differs and each word that has no partner.
-      def likeness(words, name)
-        shares = words.map { |word| [word, name.map { |other| word_likeness(word, other) }.max] }
-        letters = [words.sum(&:length), name.sum(&:length)].max
-        matched = shares.sum { |word, like| like * word.length }
-        [matched / letters, 1.0].min
+      def likeness(words, likes, letters, name, name_letters)
+        matched = words.each_with_index.sum { |word, at| name.map { |other| likes[at][other] }.max * word.length }
+        [matched / [letters, name_letters].max, 1.0].min
       end
 
       # Short words must be the same; longer ones may differ by a quarter of their letters.
-      def word_likeness(word, other)
+      # `differing` has a bit for each letter that stands in one word only: too many, and they need not be compared.
+      def word_likeness(word, other, differing)
         return 1.0 if word == other
 
         longest = [word.length, other.length].max
-        return 0.0 if longest < 5 || (word.length - other.length).abs > longest / 4
+        return 0.0 if longest < 5 || (word.length - other.length).abs > longest / 4 || differing.to_s(2).count("1") > 0.6 * longest
 
         like = 1.0 - DidYouMean::Levenshtein.distance(word, other).to_f / longest
         (like >= 0.7) ? like : 0.0
       end
+
+      # A bit for each letter of the word.
+      def letters_in(word) = word.each_byte.reduce(0) { |bits, byte| bits | 1 << (byte & 31) }
     end
   end
 end

@@ -75,7 +75,8 @@ module ElmCup
         amounts = TermReader.new(scanner)
         term = amounts.read
         return faulty(amounts.fault) if amounts.fault
-        return unless term&.unit && scanner.check(/[\s)]*(?:\z|[,(])/)
+        return if term.nil? || (term.unit.nil? && !scanner.rest.match?(/\A[\s)]*\z/))
+        return unless scanner.check(/[\s)]*(?:\z|[,(])/)
 
         @terms = [term]
         finish(NameReader.new("#{@text[0...name_ends].sub(BULLET, "")} #{scanner.rest}"), amounts)

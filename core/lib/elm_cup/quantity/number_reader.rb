@@ -25,6 +25,8 @@ module ElmCup
       PATTERNS = [
         [/(\d+)(?:\s*-\s*|\s*)(#{vulgar})/, :fraction, ->(m) { Rational(m[1]) + VULGAR[m[2]] }],
         [/(\d+)(?:\s+|-)(\d+)#{slash}(\d+)(?!\d)/, :fraction, ->(m) { Rational(m[1]) + fraction(m[2], m[3]) }],
+        [/(\d+)\s+(?:and|&)\s+(\d+)#{slash}(\d+)(?!\d)/i, :fraction, ->(m) { Rational(m[1]) + fraction(m[2], m[3]) }],
+        [/(\d+)\s+(?:and|&)\s+(#{vulgar})/i, :fraction, ->(m) { Rational(m[1]) + VULGAR[m[2]] }],
         [/(\d+)#{slash}(\d+)(?!\d)/, :fraction, ->(m) { fraction(m[1], m[2]) }],
         [/([1-9]\d{0,2}(?:,\d{3})+)(?=\s*(?:g|gr|gm|gms|grams?|grammes?|ml|mls|millilit(?:re|er)s?)\b)/i, :decimal, ->(m) { Rational(m[1].delete(",")) }],
         [/(\d+)\s+and\s+(?:an?\s+|one\s+)?(#{part})\b/i, :fraction, ->(m) { Rational(m[1]) + Rational(1, PARTS.fetch(m[2].downcase)) }],

@@ -22,6 +22,8 @@ module ElmCup
       RANGE = /\s*[-–—]\s*(?=[\d.½⅓⅔¼¾⅛⅜⅝⅞])|\s+(?:to|or)\s+(?!an?\b)/i
       # Units whose mass is only custom, so that a weight said beside them wins.
       GUESSED = %i[handful stick].freeze
+      # "12 oz bag of chips": the weight is said, what it came in does not matter.
+      PACKED_IN = /[\s-]+(?:cans?|tins?|bags?|packets?|packages?|packs?|jars?|bars?|boxe?s?)\b/i
       BARE_UNITS = %i[pinch dash drop handful stick].freeze
 
       attr_reader :weight, :aside, :fault
@@ -82,6 +84,7 @@ module ElmCup
         standard = read_standard
         unit = scoop_number ? Unit[:scoop] : read_unit
         scoop_number ||= read_scoop_number_after(unit)
+        @scanner.skip(PACKED_IN) if unit&.kind == :mass
         modifiers.concat(read_modifiers)
         term = Term.new(low: low, high: high, unit: unit, factor: factor(modifiers), standard: standard,
           packed: modifiers.any? { |word| word.end_with?("packed") }, size: size, scoop_number: scoop_number, inner: inner,

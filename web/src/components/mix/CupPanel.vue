@@ -173,12 +173,6 @@ summary {
   background: var(--husk);
   border-radius: 3px;
 }
-.skeleton {
-  height: 340px;
-  background: var(--bran);
-  opacity: 0.4;
-  border-radius: var(--radius);
-}
 details ul {
   padding-left: 4px;
 }
