@@ -46,6 +46,43 @@ RSpec.describe ElmCup::Binding::Uncertainty do
     expect(honey["little_known"]).to eq([])
   end
 
+  # The delta method by numerical differences: each figure moved a little, the whole bowl reckoned again.
+  it "agrees with moving every figure by hand" do
+    bowls = [
+      [["100 g soft dates", "60 g peanut butter", "40 g almond meal", "5 g water", "20 g walnuts"], "processor"], [["40 g dates", "20 g dry dates", "30 g cashews", "12 g cocoa"], "processor"],
+      [["60 g agave syrup", "60 g rolled oats", "20 g tahini", "10 g caramel pieces"], "hand"], [["30 g dairy butter", "40 g powdered sugar", "30 g coconut flour", "15 g cream cheese"], "hand"]
+    ]
+    bowls.each do |texts, process|
+      resolver = ElmCup::Ingredient::LineResolver.new(process: process)
+      mix = ElmCup::Binding::Mix.new(texts.map { |text| resolver.resolve(text) }, process: process, room_c: 21)
+      expect(described_class.new(mix).send(:variance)).to be_within(0.5).percent_of(numerical_variance(mix))
+    end
+  end
+
+  def moved(mix)
+    portions = mix.portions.map { |each| ElmCup::Binding::Portion.new(each.line, yield(each.figures), each.liquid) }
+    ElmCup::Binding::Saturation.of(portions).number
+  end
+
+  def numerical_variance(mix)
+    number = mix.saturation.number
+    factor = Math.exp(1e-5)
+    figures = mix.portions.group_by(&:key).sum do |key, same|
+      first = same.first.figures
+      sides = {"d" => [%i[d]], "binder" => [%i[a b o]], "both" => [%i[d], %i[a b o]]}.fetch(first.sigma_on)
+      sides.sum do |letters|
+        slope = (moved(mix) { |each| ([each.ingredient, each.form] == key) ? each.with(**letters.to_h { |letter| [letter, each.public_send(letter) * factor] }) : each } - number) / 1e-5
+        (slope * first.sigma * (first.starred ? 2 : 1))**2
+      end
+    end
+    dates = mix.portions.select { |each| each.line.entry.family == "dates" }
+    moisture = (moved(mix) { |each| each.ingredient.start_with?("dates") ? each.with(b: each.b + 2.5 * 1e-5, d: each.d - 0.46 / 0.78 * 1e-5) : each } - number) / 1e-5
+    said = (dates.all? { |each| each.line.moisture_said }) ? 0.025 : 0.035
+    s = mix.saturation
+    masks = ->(share) { ElmCup::Binding::Texture.number((s.volume - share * [s.pulp, s.fat].min) / s.demand) }
+    figures + (moisture * said)**2 + ((masks.call(0.70 + 1e-5) - masks.call(0.70)) / 1e-5 * 0.15)**2
+  end
+
   it "is wider when the cook does not say how soft the dates are" do
     said = ElmCup::Ingredient::LineResolver.new(process: "processor")
     scale = lambda do |text|

@@ -1,7 +1,5 @@
 # frozen_string_literal: true
 
-require "strscan"
-
 module ElmCup
   module Quantity
     # Reads a typed line of a recipe: amounts, name, preparation. Never raises: what cannot be read comes back as a
@@ -26,14 +24,14 @@ module ElmCup
         return unreadable("This line is #{@text.length} characters long; #{MAX_LENGTH} is the most") if @text.length > MAX_LENGTH
         return unreadable("This line is empty; type an amount and an ingredient") if @text.strip.empty?
 
-        @scanner = StringScanner.new(@text)
-        @scanner.skip(BULLET)
-        @part = @scanner[1]&.downcase if @scanner.skip(PART_OF)
-        @amounts = TermReader.new(@scanner)
+        @scan = Scan.new(@text)
+        @scan.skip(BULLET)
+        @part = @scan[1]&.downcase if @scan.skip(PART_OF)
+        @amounts = TermReader.new(@scan)
         read_terms
-        return faulty(@amounts.fault) if @amounts.fault
+        return faulty(@scan.fault) if @scan.fault
 
-        words = NameReader.new(@part ? "#{@scanner.rest} #{@part}" : @scanner.rest)
+        words = NameReader.new(@part ? "#{@scan.rest} #{@part}" : @scan.rest)
         read_late_weight if @terms.any? && @terms.all? { |term| term.grams.nil? }
         (@terms.empty? && @amounts.weight.nil?) ? without_leading_amount(words) : finish(words, @amounts)
       end
@@ -44,8 +42,8 @@ module ElmCup
         term = @amounts.read or return
         @terms << term
         loop do
-          back = @scanner.pos
-          joint = @scanner.scan(JOIN) or return
+          back = @scan.pos
+          joint = @scan.scan(JOIN) or return
           more = @amounts.read
           return step_back(back) if more.nil? || (more.unit.nil? && !joint.include?("+"))
 
@@ -54,7 +52,7 @@ module ElmCup
       end
 
       def step_back(position)
-        @scanner.pos = position unless @amounts.fault
+        @scan.pos = position unless @scan.fault
       end
 
       # "Rolled oats, 88 g": the amount behind the name. Else the line may still be "salt, to taste".
@@ -70,16 +68,15 @@ module ElmCup
       end
 
       def trailing_amount(name_ends, amount_begins)
-        scanner = StringScanner.new(@text)
-        scanner.pos = @text[0...amount_begins].bytesize
-        amounts = TermReader.new(scanner)
+        scan = Scan.new(@text, at: @text[0...amount_begins].bytesize)
+        amounts = TermReader.new(scan)
         term = amounts.read
-        return faulty(amounts.fault) if amounts.fault
-        return if term.nil? || (term.unit.nil? && !scanner.rest.match?(/\A[\s)]*\z/))
-        return unless scanner.check(/[\s)]*(?:\z|[,(])/)
+        return faulty(scan.fault) if scan.fault
+        return if term.nil? || (term.unit.nil? && !scan.rest.match?(/\A[\s)]*\z/))
+        return unless scan.check(/[\s)]*(?:\z|[,(])/)
 
         @terms = [term]
-        finish(NameReader.new("#{@text[0...name_ends].sub(BULLET, "")} #{scanner.rest}"), amounts)
+        finish(NameReader.new("#{@text[0...name_ends].sub(BULLET, "")} #{scan.rest}"), amounts)
       end
 
       def finish(words, amounts)
@@ -92,12 +89,12 @@ module ElmCup
       end
 
       def read_late_weight
-        begins = @scanner.pos
-        bracket = @scanner.rest.b.index("(".b)
+        begins = @scan.pos
+        bracket = @scan.rest.b.index("(".b)
         return unless bracket
 
         @amounts.read_late_weight(begins + bracket + 1)
-        @scanner.pos = begins
+        @scan.pos = begins
       end
 
       def two_ingredients(match)
