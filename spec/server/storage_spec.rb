@@ -44,6 +44,22 @@ RSpec.describe "What the database holds to", server: true do
     expect(ElmCupServer::Batch.count).to be >= 4
   end
 
+  it "numbers versions and counts batches once when two say it at the same moment" do
+    path = File.join(Dir.mktmpdir("elm-cup"), "two.sqlite3")
+    ActiveRecord::Base.connection_pool.unpin_connection!
+    ElmCupServer::Database.open(path)
+    made = ElmCupServer::Formula.start(formula("1 cup oats"))
+    saves = Array.new(4) { |n| Thread.new { made.class.find(made.id).save_version(formula("#{n + 2} cups oats"), parent: made.current_version).number } }
+    expect(saves.map(&:value)).to contain_exactly(2, 3, 4, 5)
+    record = {"client_key" => "same-key-1", "version_id" => made.current_version_id, "texture" => "rolls"}
+    batches = Array.new(4) { Thread.new { ElmCupServer::Batch.write_down(record).id } }
+    expect(batches.map(&:value).uniq.size).to eq(1)
+    expect(ElmCupServer::BatchEvent.count).to eq(1)
+  ensure
+    ElmCupServer::Database.open(REQUESTS_DATABASE)
+    ActiveRecord::Base.connection_pool.pin_connection!(false)
+  end
+
   it "describes every route it serves" do
     described = Requests::SCHEMA.open_api.paths.path.flat_map { |path, item| %w[get post delete].select { |verb| item.operation(verb) }.map { |verb| [verb.upcase, path] } }
     served = ElmCupServer::Api.routes.slice("GET", "POST", "DELETE").flat_map { |verb, routes| routes.map { |route| [verb, route[0].to_s.gsub(/:(\w+)/, '{\1}')] } }

@@ -4,13 +4,14 @@ import { computed, reactive, ref, watch } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
 import { api, unwrap, type TextureId } from '@/api/client'
 import FormulaHeader from '@/components/frame/FormulaHeader.vue'
+import TexturePicker from '@/components/made/TexturePicker.vue'
+import WeighedSlip from '@/components/made/WeighedSlip.vue'
+import type { WeighedRow } from '@/components/made/weighedRow'
 import { useAssessment } from '@/composables/useAssessment'
 import { useDraft } from '@/composables/useDraft'
 import { useLibrary } from '@/composables/useLibrary'
 import { say } from '@/composables/useNotice'
 import { useShortcuts } from '@/composables/useShortcuts'
-import TextureGlyph from '@/drawings/TextureGlyph.vue'
-import { figure } from '@/format'
 
 const formulaId = Number(useRoute().params.id)
 const router = useRouter()
@@ -19,13 +20,7 @@ const library = useLibrary()
 draft.load()
 const { assessment } = useAssessment(computed(() => (draft.loaded.value ? draft.document.value : undefined)))
 
-interface Row {
-  component: string
-  text: string
-  planned?: number
-  actual: string
-}
-const rows = ref<Row[]>([])
+const rows = ref<WeighedRow[]>([])
 watch(assessment, (now) => {
   if (!now) return
   // What was typed for a line stays when the draft is judged again.
@@ -118,73 +113,14 @@ useShortcuts(() =>
       :pieces="assessment?.pieces?.count"
     />
     <form class="made" @submit.prevent="write">
-      <section class="panel slip" aria-labelledby="weighed">
-        <h2 id="weighed">What went in</h2>
-        <table>
-          <thead>
-            <tr>
-              <th scope="col">Line</th>
-              <th scope="col" class="right">Planned</th>
-              <th scope="col" class="right">Actual, g</th>
-            </tr>
-          </thead>
-          <tbody>
-            <tr v-for="(row, at) in rows" :key="at">
-              <td>{{ row.text }}</td>
-              <td class="right figure">{{ row.planned === undefined ? '–' : `${figure(row.planned, 1)} g` }}</td>
-              <td class="right">
-                <input
-                  v-model="row.actual"
-                  type="number"
-                  min="0"
-                  max="100000"
-                  step="any"
-                  inputmode="decimal"
-                  class="grams"
-                  :aria-label="`Actual grams of ${row.text}`"
-                />
-              </td>
-            </tr>
-            <tr v-for="(text, at) in form.additions" :key="`added-${at}`" class="added">
-              <td colspan="2">+ {{ text }}</td>
-              <td class="right">
-                <button type="button" class="link-button" @click="form.additions.splice(at, 1)">Take out</button>
-              </td>
-            </tr>
-          </tbody>
-        </table>
-        <div class="add">
-          <InputText
-            v-model="form.addition"
-            maxlength="300"
-            placeholder="Added in the bowl: 1 tsp water"
-            aria-label="Added in the bowl"
-            fluid
-            @keydown.enter.prevent="addAddition"
-          />
-          <Button type="button" label="Add" severity="secondary" @click="addAddition" />
-        </div>
-      </section>
+      <WeighedSlip
+        v-model:rows="rows"
+        v-model:additions="form.additions"
+        v-model:addition="form.addition"
+        @add="addAddition"
+      />
       <section class="outcome" aria-label="How it came out">
-        <fieldset class="textures">
-          <legend>How did it come out?</legend>
-          <label
-            v-for="(texture, digit) in library?.textures ?? []"
-            :key="texture.id"
-            class="texture"
-            :class="{ chosen: form.texture === texture.id }"
-          >
-            <input v-model="form.texture" type="radio" name="texture" :value="texture.id" />
-            <TextureGlyph :texture="texture.id" />
-            <span>{{ texture.word }}</span><span class="quiet key" aria-hidden="true">{{ digit }}</span>
-          </label>
-        </fieldset>
-        <p class="quiet squeeze">
-          {{
-            library?.textures.find((each) => each.id === form.texture)?.squeeze ??
-            'Squeeze a pinch and choose. Digits 0 to 6 work too.'
-          }}
-        </p>
+        <TexturePicker v-model="form.texture" :textures="library?.textures ?? []" />
         <div class="numbers">
           <label
             >Pieces<input v-model="form.pieces" type="number" min="0" max="10000" step="1" inputmode="numeric"
@@ -217,89 +153,12 @@ useShortcuts(() =>
   padding: 20px 24px 40px;
   align-items: start;
 }
-.slip {
-  padding: 14px 16px;
-}
-table {
-  width: 100%;
-  border-collapse: collapse;
-  margin: 8px 0;
-}
-th {
-  text-align: left;
-  font-weight: 400;
-  color: var(--husk);
-}
-td,
-th {
-  padding: 6px 4px;
-  border-bottom: 1px solid var(--bran);
-}
-.right {
-  text-align: right;
-}
-.grams {
-  width: 92px;
-  text-align: right;
-}
 input[type='number'] {
   background: var(--milk);
   border: 1px solid var(--husk);
   border-radius: var(--radius-in);
   padding: 6px 8px;
   min-height: 36px;
-}
-.added td {
-  color: var(--elm);
-}
-.add {
-  display: flex;
-  gap: 8px;
-}
-.textures {
-  display: grid;
-  grid-template-columns: repeat(7, minmax(0, 1fr));
-  gap: 6px;
-  border: 0;
-  padding: 0;
-  margin: 0;
-}
-legend {
-  font-family: var(--heading);
-  font-weight: 600;
-  font-size: 1.125rem;
-  margin-bottom: 8px;
-  padding: 0;
-}
-.texture {
-  display: grid;
-  justify-items: center;
-  padding: 8px 2px 6px;
-  border: 1.5px solid var(--bran);
-  border-radius: var(--radius);
-  background: var(--milk);
-  cursor: pointer;
-  position: relative;
-  font-size: 0.9375rem;
-}
-.texture input {
-  position: absolute;
-  opacity: 0;
-}
-.texture:focus-within {
-  outline: 2px solid var(--elm);
-  outline-offset: 2px;
-}
-.chosen {
-  border-color: var(--elm);
-  background: var(--elm-tint);
-  font-weight: 700;
-}
-.key {
-  font-size: 0.75rem;
-}
-.squeeze {
-  margin: 8px 0 14px;
 }
 .numbers {
   display: flex;
@@ -324,11 +183,6 @@ legend {
 @media (max-width: 1000px) {
   .made {
     grid-template-columns: minmax(0, 1fr);
-  }
-}
-@media (max-width: 600px) {
-  .textures {
-    grid-template-columns: repeat(4, minmax(0, 1fr));
   }
 }
 </style>

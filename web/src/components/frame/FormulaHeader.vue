@@ -6,6 +6,7 @@ import { api, unwrap } from '@/api/client'
 import type { FormulaDocument } from '@/api/document'
 import type { Draft } from '@/composables/useDraft'
 import { say } from '@/composables/useNotice'
+import { when } from '@/format'
 
 const props = defineProps<{ draft: Draft; formulaId: number; grams?: number; pieces?: number }>()
 const router = useRouter()
@@ -20,6 +21,27 @@ const state = computed(() => {
   const { base, dirty } = props.draft
   return `Version ${base.value?.number ?? '…'}${dirty.value ? ', draft on it' : ', saved'}`
 })
+const versions = ref<{ label: string; id: number; number: number }[]>([])
+async function listVersions() {
+  try {
+    const all = await unwrap(api.GET('/api/formulas/{id}/versions', { params: { path: { id: props.formulaId } } }))
+    versions.value = all
+      .reverse()
+      .map((each) => ({ id: each.id, number: each.number, label: `${each.number} · ${when(each.created_at)}` }))
+  } catch (failure) {
+    say((failure as Error).message)
+  }
+}
+/** Lays an earlier version over the draft, as one edit that can be undone. */
+async function open(id: number) {
+  try {
+    const version = await unwrap(api.GET('/api/versions/{id}', { params: { path: { id } } }))
+    if (!props.draft.history.change(`opening version ${version.number}`, version.document as FormulaDocument))
+      say(`This is version ${version.number}.`)
+  } catch (failure) {
+    say((failure as Error).message)
+  }
+}
 function rename() {
   const next = name.value.trim()
   if (next && next !== props.draft.document.value.name) props.draft.edit('the name', (copy) => void (copy.name = next))
@@ -119,6 +141,18 @@ defineExpose({ save })
         :model-value="null"
         size="small"
         @update:model-value="scale"
+      />
+      <Select
+        aria-label="Versions"
+        placeholder="Versions"
+        :options="versions"
+        option-label="label"
+        option-value="id"
+        :model-value="null"
+        size="small"
+        empty-message="…"
+        @before-show="listVersions"
+        @update:model-value="open"
       />
       <Button label="Copy" severity="secondary" size="small" @click="copy" />
       <Button label="Delete" severity="secondary" size="small" @click="remove" />

@@ -24,6 +24,10 @@ const rows = computed(() => {
 const grams = (value: number, digits = 1) => `${figure(value, digits)} g`
 const free = (least: number, most: number) =>
   most - least >= 0.05 ? `${figure(least, 1)} or ${figure(most, 1)} g*` : grams(least)
+/** A line waits to be mended: nothing can be claimed of the whole. */
+const waiting = computed(() =>
+  props.assessment?.components.some((part) => part.lines.some((line) => line.status !== 'read')),
+)
 const disputed = computed(
   () =>
     nutrition.value && nutrition.value.free_sugars_if_blended_fruit_counts_g - nutrition.value.free_sugars_g >= 0.05,
@@ -52,7 +56,10 @@ const disputed = computed(
     <p class="said">
       <span class="quiet">Allergens</span> {{ assessment.allergens.map(words).join(', ') || 'none known' }}
     </p>
-    <p class="said"><span class="quiet">Keeps to</span> {{ assessment.diets.join(', ') || 'no diet on the list' }}</p>
+    <p class="said">
+      <span class="quiet">Keeps to</span>
+      {{ waiting ? 'not known until every line is read' : assessment.diets.join(', ') || 'no diet on the list' }}
+    </p>
     <p v-for="note in assessment.notes" :key="note" class="quiet small">{{ note }}</p>
 
     <div v-if="assessment.practice?.length" class="practice">

@@ -85,7 +85,13 @@ function set(which: Way, value: number) {
       </p>
       <PieceSize :diameter-mm="assessment.pieces.diameter_mm" />
     </template>
-    <p v-else class="quiet">Pieces are counted when every line is read.</p>
+    <p v-else class="quiet">
+      {{
+        assessment?.grams
+          ? 'Pieces are counted when every line is read.'
+          : 'Pieces are counted when there is something in the bowl.'
+      }}
+    </p>
   </section>
 </template>
 

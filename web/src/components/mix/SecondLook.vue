@@ -2,7 +2,11 @@
 /** What a careful friend would notice, each with a remedy to press. */
 import type { Finding } from '@/api/client'
 
-defineProps<{ findings: Finding[] }>()
+defineProps<{
+  findings: Finding[]
+  empty: boolean
+  /** Several components: each finding says which it is about. */ several: boolean
+}>()
 defineEmits<{ mend: [finding: Finding] }>()
 </script>
 
@@ -11,10 +15,13 @@ defineEmits<{ mend: [finding: Finding] }>()
     <h2 id="look-title">Second look</h2>
     <ul v-if="findings.length">
       <li v-for="finding in findings" :key="finding.rule + finding.message">
-        <p>{{ finding.message }}</p>
+        <p>
+          <span v-if="several" class="quiet">{{ finding.component }}: </span>{{ finding.message }}
+        </p>
         <button type="button" class="link-button" @click="$emit('mend', finding)">{{ finding.remedy.text }}</button>
       </li>
     </ul>
+    <p v-else-if="empty" class="quiet">There is nothing to look at yet.</p>
     <p v-else class="quiet">Nothing that a careful friend would stop you for.</p>
   </section>
 </template>

@@ -5,7 +5,8 @@ import type { AssessedLine } from '@/api/client'
 import type { DocumentLine } from '@/api/document'
 import { useLineReading } from '@/composables/useLineReading'
 import GiveTakeBar from '@/drawings/GiveTakeBar.vue'
-import { figure, percent } from '@/format'
+import { percent } from '@/format'
+import DraggedGrams from './DraggedGrams.vue'
 import LineReadingText from './LineReadingText.vue'
 
 const props = defineProps<{
@@ -39,29 +40,6 @@ const typed = computed<DocumentLine | undefined>(() => {
 const { reading } = useLineReading(typed, toRef(props, 'process'), toRef(props, 'cup'))
 watch(reading, (now) => emit('preview', now?.status === 'read' ? typed.value : undefined))
 const flagged = computed(() => props.assessed && props.assessed.status !== 'read')
-
-/** Dragging the grams sideways moves the amount a spoon step every few pixels; it is kept when let go, not when stopped. */
-const PIXELS_A_STEP = 10
-const dragging = ref<{ from: number; steps: number }>()
-function dragStart(event: PointerEvent) {
-  if (flagged.value || event.button !== 0) return
-  ;(event.currentTarget as HTMLElement).setPointerCapture(event.pointerId)
-  dragging.value = { from: event.clientX, steps: 0 }
-}
-function dragMove(event: PointerEvent) {
-  if (!dragging.value) return
-  const steps = Math.max(-60, Math.min(60, Math.round((event.clientX - dragging.value.from) / PIXELS_A_STEP)))
-  if (steps === dragging.value.steps) return
-  dragging.value.steps = steps
-  emit('drag', steps)
-}
-function dragEnd(kept: boolean) {
-  if (!dragging.value) return
-  const { steps } = dragging.value
-  dragging.value = undefined
-  if (kept && steps !== 0) emit('nudge', steps)
-  else emit('preview', undefined)
-}
 
 /** The words of a line without its numbers: while they stay, a match the cook chose stays. */
 function nameOf(line: string) {
@@ -145,17 +123,13 @@ function choose(ingredient: string) {
     </div>
     <GiveTakeBar v-if="assessed && !flagged" :line="assessed" :scale="scale" />
     <span v-else class="no-bar" />
-    <div
-      class="grams"
-      title="Drag sideways for more or less"
-      @pointerdown="dragStart"
-      @pointermove="dragMove"
-      @pointerup="dragEnd(true)"
-      @pointercancel="dragEnd(false)"
-    >
-      <span class="figure" data-grams>{{ assessed?.grams !== undefined ? `${figure(assessed.grams)} g` : '–' }}</span>
-      <span v-if="assessed?.share !== undefined && !flagged" class="quiet figure">{{ percent(assessed.share) }}</span>
-    </div>
+    <DraggedGrams
+      :line="assessed"
+      :still="flagged"
+      @drag="emit('drag', $event)"
+      @drop="emit('nudge', $event)"
+      @stop="emit('preview', undefined)"
+    />
     <div class="tools">
       <button type="button" :aria-label="`Less of line ${number}`" @click="emit('nudge', -1)">−</button>
       <button type="button" :aria-label="`More of line ${number}`" @click="emit('nudge', 1)">+</button>
@@ -217,19 +191,6 @@ function choose(ingredient: string) {
   text-decoration: underline;
   text-underline-offset: 3px;
   text-decoration-thickness: 1px;
-}
-.grams {
-  cursor: ew-resize;
-  touch-action: pan-y;
-  user-select: none;
-  display: grid;
-  justify-items: end;
-}
-.grams > :first-child {
-  font-size: 1.0625rem;
-}
-.grams .quiet {
-  font-size: 0.875rem;
 }
 .no-bar {
   width: 90px;

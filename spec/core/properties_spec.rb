@@ -1,0 +1,113 @@
+# frozen_string_literal: true
+
+# What must hold of every bowl, tried on bowls made at random (the same ones at each run).
+RSpec.describe "Every bowl" do
+  pool = {
+    "soft dates" => 10..150, "date paste" => 10..100, "raisins" => 5..60, "peanut butter" => 10..120, "tahini" => 10..100, "cashew butter" => 10..90, "honey" => 5..80, "maple syrup" => 5..80, "water" => 1..20,
+    "coconut oil, melted" => 5..40, "rolled oats" => 10..120, "rolled oats, ground" => 10..100, "almond flour" => 10..120, "coconut flour" => 5..40, "cocoa" => 3..30, "protein powder" => 10..60,
+    "walnuts" => 10..60, "chocolate chips" => 10..60, "ground flax" => 5..40, "salt" => 1..3, "vanilla extract" => 1..6, "cream cheese" => 10..60
+  }
+
+  # [lines, process] of `count` bowls.
+  define_method(:random_bowls) do |count, seed|
+    random = Random.new(seed)
+    Array.new(count) do
+      names = pool.keys.sample(random.rand(2..7), random: random)
+      [names.map { |name| "#{random.rand(pool[name])} g #{name}" }, %w[hand processor].sample(random: random)]
+    end
+  end
+
+  def mix(lines, process)
+    resolver = ElmCup::Ingredient::LineResolver.new(process: process)
+    ElmCup::Binding::Mix.new(lines.map { |text| resolver.resolve(text) }, process: process, room_c: 21)
+  end
+
+  it "is wetter for water and drier for flour" do
+    random_bowls(60, 11).each do |lines, process|
+      before = mix(lines, process).saturation
+      next unless before.value
+
+      expect(mix([*lines, "5 g water"], process).saturation.value).to be > before.value
+      expect(mix([*lines, "10 g almond flour"], process).saturation.value).to be < before.value if before.value > 0.05
+    end
+  end
+
+  it "does not care in what order it was typed, nor how large it is" do
+    random_bowls(40, 12).each do |lines, process|
+      here = bowl(*lines, process: process)
+      shuffled = bowl(*lines.shuffle(random: Random.new(1)), process: process)
+      expect(shuffled["saturation"]).to eq(here["saturation"])
+      doubled = lines.map { |text| text.sub(/\A\d+/) { |grams| (2 * grams.to_i).to_s } }
+      next unless here["saturation"]
+
+      expect(bowl(*doubled, process: process)["saturation"]["value"]).to be_within(0.0011).of(here["saturation"]["value"])
+    end
+  end
+
+  it "weighs what its lines weigh, and its shares make one" do
+    random_bowls(40, 13).each do |lines, process|
+      part = bowl(*lines, process: process)
+      expect(part["grams"]).to be_within(0.02).of(part["lines"].sum { |line| line["grams"] })
+      expect(part["lines"].sum { |line| line["share"] }).to be_within(0.002).of(1)
+      expect(part["binder_split_ml"].values.sum).to be_within(0.15).of(part["binder_ml"])
+      expect(part["lines"].sum { |line| line["demand_ml"] }).to be_within(0.15).of(part["demand_ml"])
+    end
+  end
+
+  it "keeps within its own composition: constituents sum to its mass" do
+    random_bowls(30, 14).each do |lines, process|
+      made = ElmCup::Mixture::Bowl.new(mix(lines, process).lines)
+      parts = ElmCup::Ingredient::Composition::PARTS.sum { |part| made.composition.public_send(part) }
+      expect(parts).to be_within(0.01).of(made.grams)
+      facts = ElmCup.assess(formula(*lines, process: process))["nutrition_per_100g"]
+      expect(facts["free_sugars_g"]).to be <= facts["free_sugars_if_blended_fruit_counts_g"] + 0.01
+      expect(facts["free_sugars_if_blended_fruit_counts_g"]).to be <= facts["sugars_g"] + 0.02
+      expect(facts["sugars_g"] + facts["fibre_g"]).to be <= facts["carbohydrate_g"] + 0.02
+      expect(facts["saturates_g"]).to be <= facts["fat_g"] + 0.01
+      expect(facts["kcal"]).to be_between(0, 900)
+    end
+  end
+
+  it "reaches its target exactly by the exact dose" do
+    helpers = {"water" => :to_wet, "maple syrup" => :to_wet, "tahini" => :to_wet, "date paste" => :to_wet, "almond flour" => :to_dry, "coconut flour" => :to_dry, "cocoa" => :to_dry}
+    tried = random_bowls(60, 15).sum do |lines, process|
+      made = mix(lines, process)
+      next 0 unless made.saturation.value&.positive?
+
+      helpers.count do |name, way|
+        sample = made.portion_of(ElmCup::Ingredient::LineResolver.new(process: "hand").resolve("1 g #{name}"))
+        target = (way == :to_wet) ? made.saturation.value * 1.2 : made.saturation.value * 0.8
+        grams = ElmCup::Binding::Dose.new(made.saturation, sample).public_send(way, target) or next false
+        portions = made.portions + [ElmCup::Binding::Portion.new(sample.line.with(grams: Rational(grams.to_s)), sample.figures, sample.liquid)]
+        expect(ElmCup::Binding::Saturation.of(portions).value).to be_within(1e-6).of(target)
+      end
+    end
+    expect(tried).to be > 200
+  end
+
+  it "is rescued by the least dose: a spoonful less, of the smallest spoon, does not reach" do
+    smallest = 0.25
+    checked = 0
+    random_bowls(60, 16).each do |lines, process|
+      document = formula(*lines, process: process)
+      part = ElmCup.assess(document)["components"].first
+      water = part.dig("rescue", "options")&.find { |option| option["ingredient"] == "water" } or next
+      teaspoons = water["grams"] / 4.92892
+      next if teaspoons <= smallest || teaspoons > 3
+
+      less = bowl(*lines, "#{((teaspoons - smallest) * 4.92892).round(3)} g water", process: process)
+      expect(ElmCup::Binding::Texture.number(less["saturation"]["value"])).to be < ElmCup::Binding::Texture.index(part["want"]) + ElmCup::Binding::Texture::EDGE
+      checked += 1
+    end
+    expect(checked).to be >= 3
+  end
+
+  it "answers in the words of the contract, whatever is in it" do
+    random_bowls(30, 17).each do |lines, process|
+      answer = ElmCup.assess(formula(*lines, "2 tbsp butter", "gibberish", process: process))
+      expect(answer["components"][0]).not_to have_key("saturation")
+      expect(answer["components"][0]["sentence"]).to match(/2 lines are mended/)
+      expect(JSON.parse(JSON.generate(answer))).to eq(answer)
+    end
+  end
+end

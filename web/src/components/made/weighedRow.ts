@@ -1,0 +1,7 @@
+/** A line of the slip as it was planned and as it was weighed; `actual` is what stands in the field. */
+export interface WeighedRow {
+  component: string
+  text: string
+  planned?: number
+  actual: string
+}

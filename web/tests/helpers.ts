@@ -1,0 +1,69 @@
+import { mount } from '@vue/test-utils'
+import PrimeVue from 'primevue/config'
+import { vi } from 'vitest'
+import type { Component } from 'vue'
+import type { AssessedLine, Library } from '@/api/client'
+
+/** Mounts a component as the application would. */
+export function show(component: Component, props: Record<string, unknown> = {}) {
+  return mount(component, {
+    props,
+    attachTo: document.body,
+    global: { plugins: [PrimeVue], stubs: { RouterLink: { props: ['to'], template: '<a :href="to"><slot /></a>' } } },
+  })
+}
+
+/** Answers every request by its path; what is asked is kept. */
+export function serve(answers: Record<string, (body: unknown) => unknown>) {
+  const asked: { method: string; path: string; body: unknown }[] = []
+  vi.stubGlobal('fetch', async (request: Request) => {
+    const path = new URL(request.url).pathname
+    const body = request.method === 'POST' ? JSON.parse((await request.text()) || 'null') : undefined
+    asked.push({ method: request.method, path, body })
+    const answer = answers[`${request.method} ${path}`]?.(body)
+    if (answer === undefined) {
+      const problem = {
+        type: 'about:blank',
+        title: 'Not found',
+        status: 404,
+        detail: 'There is nothing here',
+        errors: [],
+      }
+      return new Response(JSON.stringify(problem), {
+        status: 404,
+        headers: { 'content-type': 'application/problem+json' },
+      })
+    }
+    return new Response(JSON.stringify(answer), { status: 200, headers: { 'content-type': 'application/json' } })
+  })
+  return asked
+}
+
+export const TEXTURES: Library['textures'] = (
+  ['loose', 'crumbly', 'presses', 'rolls', 'tacky', 'spreads', 'pours'] as const
+).map((id) => ({ id, word: id, squeeze: `it ${id}` }))
+
+/** An assessed line; `changes` say how it differs from two spoons of honey. */
+export function line(changes: Partial<AssessedLine> = {}): AssessedLine {
+  return {
+    text: '2 tbsp honey',
+    status: 'read',
+    confidence: 0.98,
+    candidates: [],
+    ingredient: 'honey',
+    name: 'Honey',
+    form: 'syrup',
+    grams: 42.4,
+    share: 0.25,
+    supply_ml: 29.7,
+    demand_ml: 0,
+    split_ml: { water: 0, syrup: 29.7, pulp: 0, fat: 0 },
+    allergens: [],
+    assumptions: [],
+    notes: [],
+    ...changes,
+  }
+}
+
+/** Lets debounced work and answers come in. */
+export const settle = (ms = 120) => new Promise((resolve) => setTimeout(resolve, ms))

@@ -1,0 +1,195 @@
+import { afterEach, describe, expect, it, vi } from 'vitest'
+import SwitchButtons from '@/components/frame/SwitchButtons.vue'
+import TexturePicker from '@/components/made/TexturePicker.vue'
+import FactsPanel from '@/components/mix/FactsPanel.vue'
+import MatchPicker from '@/components/mix/MatchPicker.vue'
+import PiecePanel from '@/components/mix/PiecePanel.vue'
+import SecondLook from '@/components/mix/SecondLook.vue'
+import ShelfTable from '@/components/shelf/ShelfTable.vue'
+import CupDrawing from '@/drawings/CupDrawing.vue'
+import PieceSize from '@/drawings/PieceSize.vue'
+import TextureScale from '@/drawings/TextureScale.vue'
+import { line, settle, show, TEXTURES } from './helpers'
+
+afterEach(() => {
+  vi.unstubAllGlobals()
+  document.body.innerHTML = ''
+})
+const EDGES = [0.4636, 0.6165, 0.82, 1.0906, 1.4505, 1.9292]
+
+describe('the Cup', () => {
+  const cup = (value: number, more = {}) =>
+    show(CupDrawing, {
+      saturation: { value, low: value * 0.85, high: value * 1.18 },
+      split: { water: 0, syrup: value * 100, pulp: 0, fat: 0, masked: 0 },
+      demandMl: 100,
+      texture: 'rolls',
+      want: 'rolls',
+      edges: EDGES,
+      textures: TEXTURES,
+      ...more,
+    })
+
+  it('stands on a linear wall and stops at the rim, where it spills', () => {
+    const level = (value: number) => Number(cup(value).get('[data-level]').attributes('y1'))
+    expect(level(0.5) - level(1)).toBeCloseTo(level(1) - level(1.5))
+    expect(level(2.6)).toBeCloseTo(level(2.2))
+    expect(cup(2.6).text()).toContain('over the rim: 2.6')
+    expect(cup(2.1).find('.spill').exists()).toBe(false)
+  })
+
+  it('has a demand line only where something is dry', () => {
+    expect(cup(0.9).find('[data-demand]').exists()).toBe(true)
+    const wet = cup(0.9, { saturation: undefined, demandMl: 0 })
+    expect(wet.find('[data-demand]').exists()).toBe(false)
+    expect(wet.text()).toContain('nothing to bind')
+  })
+
+  it('is said in words', () => {
+    expect(cup(0.93).attributes('aria-label')).toContain('stands at 0.93 of what the dry side takes')
+  })
+})
+
+describe('the scale of textures', () => {
+  it('says predicted and seen, and draws the miss', () => {
+    const scale = show(TextureScale, { predicted: 'presses', seen: 'tacky', textures: TEXTURES })
+    expect(scale.attributes('aria-label')).toBe('Predicted presses, seen tacky')
+    expect(Number(scale.get('.miss').attributes('x2')) - Number(scale.get('.miss').attributes('x1'))).toBe(52)
+  })
+  it('bears what is not said', () => {
+    expect(show(TextureScale, { predicted: null, seen: undefined, textures: TEXTURES }).attributes('aria-label')).toBe(
+      'Predicted not judged, seen not said',
+    )
+  })
+})
+
+describe('the piece', () => {
+  const pieces = { count: 22, piece_grams: 18, diameter_mm: 30.8, over_grams: 16 }
+  it('is drawn at true size beside 50 mm', () => {
+    const drawing = show(PieceSize, { diameterMm: 31 })
+    expect(Number(drawing.get('[data-ball]').attributes('r'))).toBe(15.5)
+    expect(drawing.attributes('style')).toContain('62mm')
+  })
+  it('is portioned by what is typed, and by nothing that is not a size', async () => {
+    const panel = show(PiecePanel, { assessment: { pieces }, shape: { kind: 'ball', piece_grams: 18 } })
+    const field = panel.get('input[type=number]')
+    for (const typed of ['20', '0', '-4', '']) {
+      ;(field.element as HTMLInputElement).value = typed
+      await field.trigger('change')
+    }
+    expect(panel.emitted('shape')).toEqual([[{ kind: 'ball', piece_grams: 20 }]])
+    expect(panel.text()).toContain('22 balls of 18 g, 31 mm across; 16 g over')
+  })
+  it('says nothing it does not know', () => {
+    const assessment = {
+      grams: 100,
+      components: [{ lines: [line({ status: 'unknown' })] }],
+      allergens: [],
+      diets: [],
+      notes: ['Allergens and diets are not complete'],
+      findings: [],
+    }
+    expect(show(PiecePanel, { assessment, shape: { kind: 'ball', piece_grams: 18 } }).text()).toContain(
+      'when every line is read',
+    )
+    const facts = show(FactsPanel, { assessment })
+    expect(facts.text()).toContain('not known until every line is read')
+    expect(facts.find('table').exists()).toBe(false)
+  })
+})
+
+describe('the second look', () => {
+  const finding = {
+    rule: 'no-salt',
+    component: 'dough',
+    message: 'It will taste flat.',
+    remedy: { text: 'Add a pinch', patch: [] },
+  }
+  it('offers each remedy, and says which component only where there are several', async () => {
+    const one = show(SecondLook, { findings: [finding], empty: false, several: false })
+    await one.get('button').trigger('click')
+    expect(one.emitted('mend')).toEqual([[finding]])
+    expect(one.text()).not.toContain('dough:')
+    expect(show(SecondLook, { findings: [finding], empty: false, several: true }).text()).toContain('dough:')
+  })
+  it('praises nothing that is empty', () => {
+    expect(show(SecondLook, { findings: [], empty: true, several: false }).text()).toContain('nothing to look at yet')
+  })
+})
+
+describe('choices', () => {
+  it('of a switch are pressed or not', async () => {
+    const choices = [
+      { id: 'hand', word: 'by hand' },
+      { id: 'processor', word: 'in the processor' },
+    ]
+    const pair = show(SwitchButtons, { choices, label: 'How', modelValue: 'hand' })
+    expect(pair.findAll('[aria-pressed=true]').map((each) => each.text())).toEqual(['by hand'])
+    await pair.findAll('button')[1]!.trigger('click')
+    expect(pair.emitted('update:modelValue')).toEqual([['processor']])
+  })
+  it('of a texture say how it squeezes', async () => {
+    const picker = show(TexturePicker, { textures: TEXTURES, modelValue: 'rolls' })
+    expect(picker.text()).toContain('it rolls')
+    await picker.findAll('input')[4]!.setValue()
+    expect(picker.emitted('update:modelValue')).toEqual([['tacky']])
+  })
+  it('of the pantry put the guesses first and search in every name', async () => {
+    const ingredients = ['almonds', 'honey', 'tahini'].map((id) => ({
+      id,
+      name: id,
+      family: 'x',
+      names: id === 'tahini' ? ['sesame paste'] : [],
+      forms: [],
+      allergens: [],
+      source: 'x',
+    }))
+    const picker = show(MatchPicker, {
+      line: line({ candidates: [{ ingredient: 'tahini', name: 'tahini', confidence: 0.5 }] }),
+      library: { ingredients },
+    })
+    await settle(50)
+    const names = () => [...document.querySelectorAll('[role=dialog] li')].map((each) => each.textContent)
+    expect(names()[0]).toContain('tahini')
+    const search = document.querySelector<HTMLInputElement>('#pantry-search')!
+    search.value = 'SESAME'
+    search.dispatchEvent(new Event('input'))
+    await settle(20)
+    expect(names()).toHaveLength(1)
+    document.querySelector<HTMLElement>('[role=dialog] li button')!.click()
+    expect(picker.emitted('choose')).toEqual([['tahini']])
+  })
+})
+
+describe('the table of formulas', () => {
+  const formula = (name: string, fill: number | null, grams: number) => ({
+    id: grams,
+    name,
+    updated_at: '2026-06-20T10:00:00Z',
+    version: 1,
+    version_id: 1,
+    summary: {
+      grams,
+      texture: fill ? 'rolls' : null,
+      saturation: fill ? { value: fill, low: fill, high: fill } : null,
+      flagged: 0,
+      diets: [],
+      allergens: [],
+    },
+  })
+  it('sorts by each column, both ways, with what is not judged at one end', async () => {
+    const table = show(ShelfTable, {
+      formulas: [formula('B', 0.9, 300), formula('a', 1.4, 100), formula('C', null, 200)],
+    })
+    const names = () => table.findAll('tbody tr').map((row) => row.get('a').text())
+    expect(names()).toEqual(['a', 'B', 'C'])
+    const heads = table.findAll('th button')
+    await heads[2]!.trigger('click')
+    expect(names()).toEqual(['C', 'B', 'a'])
+    await heads[2]!.trigger('click')
+    expect(names()).toEqual(['a', 'B', 'C'])
+    expect(table.findAll('th')[2]!.attributes('aria-sort')).toBe('descending')
+    await heads[3]!.trigger('click')
+    expect(names()).toEqual(['a', 'C', 'B'])
+  })
+})

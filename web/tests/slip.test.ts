@@ -1,0 +1,172 @@
+import { afterEach, describe, expect, it, vi } from 'vitest'
+import DraggedGrams from '@/components/mix/DraggedGrams.vue'
+import EntryLine from '@/components/mix/EntryLine.vue'
+import LineReadingText from '@/components/mix/LineReadingText.vue'
+import SlipRow from '@/components/mix/SlipRow.vue'
+import GiveTakeBar from '@/drawings/GiveTakeBar.vue'
+import { line, serve, settle, show } from './helpers'
+
+afterEach(() => {
+  vi.unstubAllGlobals()
+  document.body.innerHTML = ''
+})
+
+describe('the entry line', () => {
+  it('reads while it is typed, shows what reads well, and adds on Enter', async () => {
+    const asked = serve({ 'POST /api/lines': () => line() })
+    const entry = show(EntryLine, { process: 'processor', cup: 'metric' })
+    await entry.get('input').setValue('2 tbsp honey')
+    await settle()
+    expect(asked).toEqual([
+      { method: 'POST', path: '/api/lines', body: { text: '2 tbsp honey', process: 'processor', cup: 'metric' } },
+    ])
+    expect(entry.text()).toContain('42 g')
+    expect(entry.emitted('reading')?.at(-1)).toEqual([{ text: '2 tbsp honey' }])
+    await entry.get('form').trigger('submit')
+    expect(entry.emitted('add')).toEqual([[{ text: '2 tbsp honey' }]])
+    expect((entry.get('input').element as HTMLInputElement).value).toBe('')
+  })
+
+  it('keeps a guess that the cook chose with the line', async () => {
+    serve({
+      'POST /api/lines': (body) =>
+        (body as { ingredient?: string }).ingredient
+          ? line({ text: '2 tbsp house spice', name: 'Mixed spice' })
+          : line({
+              status: 'unknown',
+              message: 'not in the pantry',
+              candidates: [{ ingredient: 'spice-mixed', name: 'Mixed spice', confidence: 0.5 }],
+            }),
+    })
+    const entry = show(EntryLine, { process: 'hand' })
+    await entry.get('input').setValue('2 tbsp house spice')
+    await settle()
+    await entry.get('.guess').trigger('click')
+    await settle()
+    await entry.get('form').trigger('submit')
+    expect(entry.emitted('add')).toEqual([[{ text: '2 tbsp house spice', ingredient: 'spice-mixed' }]])
+  })
+
+  it('adds nothing from an empty line and is cleared by Esc', async () => {
+    serve({})
+    const entry = show(EntryLine, { process: 'hand' })
+    await entry.get('form').trigger('submit')
+    expect(entry.emitted('add')).toBeUndefined()
+    await entry.get('input').setValue('half a')
+    await entry.get('input').trigger('keydown', { key: 'Escape' })
+    expect((entry.get('input').element as HTMLInputElement).value).toBe('')
+  })
+})
+
+describe('a row of the slip', () => {
+  const row = (changes = {}) =>
+    show(SlipRow, {
+      line: { text: '2 tbsp house spice', ingredient: 'spice-mixed' },
+      assessed: line({ text: '2 tbsp house spice' }),
+      scale: 30,
+      process: 'hand',
+      number: 1,
+      ...changes,
+    })
+
+  it('keeps a chosen match while only the amount changes, and lets it go with the name', async () => {
+    serve({ 'POST /api/lines': () => line() })
+    for (const [typed, kept] of [
+      ['3 tbsp house spice', 'spice-mixed'],
+      ['2 tbsp honey', undefined],
+    ] as const) {
+      const slip = row()
+      await slip.get('.typed').trigger('click')
+      await slip.get('input').setValue(typed)
+      await slip.get('input').trigger('keydown', { key: 'Enter' })
+      expect(slip.emitted('change')).toEqual([[kept ? { text: typed, ingredient: kept } : { text: typed }]])
+      slip.unmount()
+    }
+  })
+
+  it('changes nothing on Esc or when the text is the same', async () => {
+    serve({ 'POST /api/lines': () => line() })
+    const slip = row()
+    await slip.get('.typed').trigger('click')
+    await slip.get('input').setValue('9 cups house spice')
+    await slip.get('input').trigger('keydown', { key: 'Escape' })
+    await slip.get('.typed').trigger('click')
+    await slip.get('input').trigger('keydown', { key: 'Enter' })
+    expect(slip.emitted('change')).toBeUndefined()
+    expect(slip.emitted('preview')?.at(-1)).toEqual([undefined])
+  })
+
+  it('marks a flag in words, with a way to mend it', async () => {
+    const slip = row({
+      assessed: line({
+        status: 'ambiguous',
+        message: '“butter” can be several things',
+        candidates: [{ ingredient: 'dairy-butter', name: 'Dairy butter', confidence: 0.3 }],
+      }),
+    })
+    expect(slip.text()).toContain('“butter” can be several things')
+    await slip.get('.guess').trigger('click')
+    expect(slip.emitted('change')).toEqual([[{ text: '2 tbsp house spice', ingredient: 'dairy-butter' }]])
+    expect(slip.find('svg.bar').exists()).toBe(false)
+  })
+
+  it('has a button for a spoon more, a spoon less and out', async () => {
+    const slip = row()
+    for (const label of ['Less of line 1', 'More of line 1', 'Take line 1 out'])
+      await slip.get(`[aria-label="${label}"]`).trigger('click')
+    expect(slip.emitted('nudge')).toEqual([[-1], [1]])
+    expect(slip.emitted('remove')).toHaveLength(1)
+  })
+})
+
+describe('the grams', () => {
+  const point = async (grams: ReturnType<typeof show>, type: string, clientX = 0) => {
+    grams.element.dispatchEvent(new MouseEvent(type, { clientX, button: 0, bubbles: true }))
+    await settle(1)
+  }
+  it('move by a step every ten pixels and are kept when let go', async () => {
+    const grams = show(DraggedGrams, { line: line() })
+    await point(grams, 'pointerdown', 100)
+    for (const clientX of [104, 112, 131]) await point(grams, 'pointermove', clientX)
+    await point(grams, 'pointerup')
+    expect(grams.emitted('drag')).toEqual([[1], [3]])
+    expect(grams.emitted('drop')).toEqual([[3]])
+  })
+
+  it('go back when the drag is stopped or ends where it began, and stand still when flagged', async () => {
+    const grams = show(DraggedGrams, { line: line() })
+    await point(grams, 'pointerdown', 100)
+    await point(grams, 'pointermove', 150)
+    await point(grams, 'pointercancel')
+    await point(grams, 'pointerdown', 100)
+    await point(grams, 'pointerup')
+    expect(grams.emitted('stop')).toHaveLength(2)
+    expect(grams.emitted('drop')).toBeUndefined()
+    const still = show(DraggedGrams, { line: line(), still: true })
+    await point(still, 'pointerdown', 100)
+    await point(still, 'pointermove', 300)
+    expect(still.emitted('drag')).toBeUndefined()
+  })
+})
+
+describe('what a line says', () => {
+  it('is its grams, its match, how sure, and what was taken for granted', () => {
+    const text = show(LineReadingText, {
+      line: line({ assumptions: ['one is taken as 18 g'], kitchen: { text: '2 tbsp', error_pct: 0 } }),
+    }).text()
+    for (const part of ['42 g', 'Honey', 'syrup', '≈ 2 tbsp', '98 % sure', 'one is taken as 18 g'])
+      expect(text).toContain(part)
+  })
+
+  it('gives to the right and takes to the left, in the same scale', () => {
+    const bar = show(GiveTakeBar, {
+      line: line({ demand_ml: 15, supply_ml: 30, split_ml: { water: 0, syrup: 10, pulp: 0, fat: 20 } }),
+      scale: 30,
+    })
+    const width = (selector: string) => Number(bar.get(selector).attributes('width'))
+    expect(width('.takes')).toBeCloseTo(22)
+    expect(width('.syrup') + width('.fat')).toBeCloseTo(44)
+    expect(Number(bar.get('.fat').attributes('x'))).toBeCloseTo(45 + width('.syrup'))
+    expect(bar.attributes('aria-label')).toBe('gives 30 mL, takes 15 mL')
+  })
+})
