@@ -13,6 +13,7 @@ module ElmCupServer
 
     # A request that the contract does not know, as a problem document.
     class Fault < Committee::ValidationError
+      # What committee asks of an error: the body and the whole Rack response.
       def error_body = {"type" => "about:blank", "title" => Problem::TITLES.fetch(status, "Not possible"), "status" => status, "detail" => plain, "errors" => []}
 
       def render = [status, {"content-type" => Problem::TYPE, "cache-control" => "no-store"}, [JSON.generate(error_body)]]

@@ -18,6 +18,7 @@ module ElmCupServer
       end
     end
 
+    # The guarded API, under addresses that name /api whole.
     def self.api
       Rack::Builder.app do
         use RestorePath

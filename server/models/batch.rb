@@ -32,6 +32,7 @@ module ElmCupServer
       events.each_with_object({"lines" => [], "additions" => []}) { |event, state| event.fold_into(state) }
     end
 
+    # As the contract has a Batch.
     def to_answer
       {
         "id" => id, "formula_id" => formula_version.formula_id, "formula_name" => formula_version.parsed["name"], "version_number" => formula_version.number,

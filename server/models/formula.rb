@@ -32,6 +32,7 @@ module ElmCupServer
       Formula.start(document.merge("name" => "#{document["name"][0, 110]} (copy)"))
     end
 
+    # Hides it; bring_back shows it again with all its versions.
     def hide = update!(deleted_at: Time.now)
 
     def bring_back = update!(deleted_at: nil)

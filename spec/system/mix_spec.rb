@@ -54,6 +54,11 @@ RSpec.describe "Mix in the browser", system: true do
     find("body").send_keys([:control, :shift, "z"])
     expect(page).to have_css("[data-line]", count: 3).and have_css("[data-version]", text: "Version 1, draft on it")
     expect(ElmCupServer::FormulaVersion.count).to eq(2)
+    find("[aria-label='Versions']", match: :first).click
+    find("[role=option]", text: /\A1 ·/).click
+    expect(page).to have_css("[data-line]", count: 2).and have_css("[data-version]", text: "Version 1, saved")
+    find("body").send_keys([:control, "z"])
+    expect(page).to have_css("[data-line]", count: 3)
   end
 
   it "changes a line in place, nudges it by key and button, takes it out and brings it back" do

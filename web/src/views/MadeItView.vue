@@ -36,7 +36,7 @@ watch(assessment, (now) => {
     })),
   )
 })
-const plain = (grams?: number) => (grams === undefined ? '' : String(Number(grams.toFixed(1))))
+const plain = (grams?: number) => (grams === undefined ? '' : String(Math.round(grams * 10) / 10))
 const form = reactive({
   addition: '',
   additions: [] as string[],

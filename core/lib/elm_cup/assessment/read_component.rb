@@ -19,11 +19,13 @@ module ElmCup
         @want = Want.for(component, formula.shape)
       end
 
+      # The name in the document.
       def name = component.name
 
       # Coats are melted and toppings strewn, so they are not part of what is rolled into pieces.
       def in_piece? = !Want::UNJUDGED.include?(component.type)
 
+      # A line is not read.
       def flagged? = !bowl.complete?
 
       # Binding::Verdict; nil while a line is flagged, when it is empty, or for a coat or topping with no wanted texture.

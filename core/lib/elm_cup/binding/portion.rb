@@ -15,6 +15,7 @@ module ElmCup
         freeze
       end
 
+      # mL of free watery binder in one gram; b of binder in pulp, o of liquid fat at the mixing temperature, d of demand.
       def a_per_gram = figures.a
 
       def b_per_gram = figures.b
@@ -23,6 +24,7 @@ module ElmCup
 
       def d_per_gram = figures.d
 
+      # The same in mL for the whole mass.
       def a_ml = grams * a_per_gram
 
       def b_ml = grams * b_per_gram

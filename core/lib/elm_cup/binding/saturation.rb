@@ -36,6 +36,7 @@ module ElmCup
       # What oil takes away from pulp.
       def masked = LAMBDA * [pulp, fat].min
 
+      # s: what is offered and counts.
       def supply = volume - masked
 
       # S, nil when there is nothing dry.

@@ -17,20 +17,25 @@ module ElmCup
         @mix = mix
       end
 
+      # The mix's Saturation.
       def saturation = mix.saturation
 
+      # The mix's Uncertainty; only where it is estimable.
       def uncertainty = @uncertainty ||= Uncertainty.new(mix)
 
       # S can be said: there is a dry side and some binder.
       def estimable? = saturation.demand.positive? && saturation.supply.positive?
 
+      # Damp hands are wanted.
       def hands_stick?
         number = saturation.number
         !number.nil? && ((saturation.tack >= HANDS_TACK && number >= HANDS_FROM) || number >= HANDS_ALWAYS)
       end
 
+      # So much of the binder is liquid fat that it is felt.
       def greasy? = !saturation.number.nil? && saturation.grease >= GREASE_FROM && saturation.number >= GREASE_TEXTURE
 
+      # So much of the volume is pieces that some fall out.
       def pieces_fall_out? = mix.inclusion_share > PIECES_FALL_OUT
 
       # Short sentences for the cook, most pressing first.

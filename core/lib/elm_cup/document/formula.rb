@@ -14,6 +14,7 @@ module ElmCup
 
     # One mixed part. `want` is the texture aimed at, nil where none was said.
     Component = Value.of(:name, :type, :process, :want, :lines) do
+      # A Component of a checked document, with the defaults of the product: a dough, mixed by hand.
       def self.from(part)
         new(name: part["name"], type: part["type"] || "dough", process: part["process"] || "hand", want: part["want"],
           lines: part["lines"].map { |line| Line.new(text: line["text"], ingredient: line["ingredient"], grams: line["grams"]) })
@@ -25,6 +26,7 @@ module ElmCup
 
     # kind "ball" with one of piece_grams, scoop_ml, pieces.
     Shape = Value.of(:kind, :piece_grams, :scoop_ml, :pieces) do
+      # A Shape of a checked document.
       def self.from(part)
         new(kind: part["kind"], piece_grams: part["piece_grams"]&.to_f, scoop_ml: part["scoop_ml"]&.to_f, pieces: part["pieces"])
       end
@@ -32,6 +34,7 @@ module ElmCup
 
     # cup: CupStandard; spoons: texts; temperatures in Celsius. What the document leaves out is a usual kitchen.
     Kitchen = Value.of(:cup, :spoons, :freezer_c, :fridge_c, :room_c) do
+      # A Kitchen of a checked document.
       def self.from(part)
         new(cup: Quantity::CupStandard.find(part["cup"]), spoons: part["spoons"] || Quantity::KitchenMeasures::SPOONS,
           freezer_c: part.fetch("freezer_c", -18).to_f, fridge_c: part.fetch("fridge_c", 4).to_f, room_c: part.fetch("room_c", 21).to_f)

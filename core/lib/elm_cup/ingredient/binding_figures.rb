@@ -8,6 +8,7 @@ module ElmCup
     #   starred      no case supports the figure yet    inclusion  a piece that sits in the mix
     #   kind         water, syrup, pulp, fat, nut, dry  fat_curve  which hardening fat `o` is, nil for a liquid oil
     BindingFigures = Value.of(:ingredient, :form, :a, :b, :o, :d, :d30, :sigma, :sigma_on, :starred, :kind, :fat_curve, :inclusion, :source) do
+      # BindingFigures from a row of binding.csv; d30 is d where none is given.
       def self.from_row(row)
         demand = row["d"].to_f
         new(ingredient: row["ingredient"], form: row["form"], a: row["a"].to_f, b: row["b"].to_f, o: row["o"].to_f, d: demand,

@@ -15,6 +15,7 @@ module ElmCup
     Line = Value.of(:status, text: nil, message: nil, from: nil, to: nil, entry: nil, form: nil, form_named: false, melted: false,
       moisture_said: true, grams: nil, grams_low: nil, grams_high: nil, confidence: 0.0, candidates: [], assumptions: [], notes: [],
       name: nil, by_weight: false) do
+      # It has an ingredient and grams.
       def read? = status == :read
 
       # The words for a person: what was typed, else the ingredient's name and grams.

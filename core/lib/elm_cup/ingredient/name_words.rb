@@ -13,6 +13,7 @@ module ElmCup
         plain.scan(/[a-z0-9%]+/).map { |word| singular(word) }
       end
 
+      # One word without its plural: "berries" => "berry", "radishes" => "radish".
       def self.singular(word)
         case word
         when *KEEP, /(?:ss|us|is)\z/, /\A.{1,3}\z/ then (word == "oat") ? "oats" : word

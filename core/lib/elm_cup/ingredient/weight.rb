@@ -4,6 +4,7 @@ module ElmCup
   module Ingredient
     # What a form of an ingredient weighs: grams_per_ml of a filled measure, grams_each of one piece of a size.
     Weight = Value.of(:ingredient, :form, :grams_per_ml, :grams_each, :size, :plus_minus, :source) do
+      # A Weight from a row of forms.csv, exact.
       def self.from_row(row)
         cup = row["grams_per_us_cup"]
         new(ingredient: row["ingredient"], form: row["form"],

@@ -15,8 +15,10 @@ module ElmCup
         freeze
       end
 
+      # Every line was read.
       def complete? = @complete
 
+      # It weighs nothing.
       def empty? = grams.zero?
 
       # Yields each Entry with its grams and its composition's factor (grams / 100).

@@ -49,10 +49,12 @@ module ElmCup
         [/an?\b/i, :word, ->(_) { Rational(1) }]
       ].freeze
 
+      # An exact fraction of two texts of digits; nil where the denominator is zero.
       def self.fraction(numerator, denominator)
         denominator.to_i.zero? ? nil : Rational(numerator.to_i, denominator.to_i)
       end
 
+      # "twenty-four" => 24.
       def self.cardinal(words)
         words.downcase.split(/[\s-]/).sum { |word| UNITS[word] || TENS[word] }
       end

@@ -12,6 +12,7 @@ module ElmCup
     #   notes         what was understood but not used, in words
     #   fault         Fault when the line cannot be read
     Reading = Value.of(:text, terms: [], weight: nil, name: "", preparations: [], flags: [], notes: [], aside: [], fault: nil) do
+      # It has no fault.
       def readable? = fault.nil?
 
       # The line again with every amount times `factor`, else as typed. Exact: scaling by k and then 1/k gives the amounts back.

@@ -72,6 +72,7 @@ module ElmCup
         BY_EXACT_NAME[plain] || BY_NAME[plain.downcase] || BY_NAME["#{plain.downcase}."]
       end
 
+      # The unit with this id; KeyError for no unit.
       def self.[](id) = BY_ID.fetch(id)
 
       BY_ID = ALL.to_h { |unit| [unit.id, unit] }.freeze

@@ -12,6 +12,7 @@ module ElmCup
         "maltitol" => ["powdered erythritol", "erythritol-powdered"], "allulose" => ["powdered sugar", "sugar-powdered"]
       }.freeze
 
+      # Findings about a Table; empty where there is nothing to say.
       def self.look(table)
         return [] unless table.mix&.saturation&.fat_leads?
 

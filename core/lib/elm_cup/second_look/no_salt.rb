@@ -11,6 +11,7 @@ module ElmCup
       WITHOUT = 0.1
       WANTED = 0.3
 
+      # Findings about a Table; empty where there is nothing to say.
       def self.look(table)
         return [] unless table.eaten_as_dough?
 

@@ -9,6 +9,7 @@ module ElmCup
       LEAST = 4.0
       AIM = 8.0
 
+      # Findings about a Table; empty where there is nothing to say.
       def self.look(table)
         return [] if !table.eaten_as_dough? || !table.bowl.complete? || table.bowl.empty?
 

@@ -6,6 +6,7 @@ module ElmCup
     module WholeDates
       ID = "whole-dates"
 
+      # Findings about a Table; empty where there is nothing to say.
       def self.look(table)
         return [] if table.process == "processor"
 

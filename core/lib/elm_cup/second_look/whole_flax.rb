@@ -6,6 +6,7 @@ module ElmCup
     module WholeFlax
       ID = "whole-flax"
 
+      # Findings about a Table; empty where there is nothing to say.
       def self.look(table)
         table.read_lines.select { |line, _| line.entry.id == "flaxseed" && line.form == "whole" }.map do |line, index|
           text = "#{LineRemedy.grams_text(line.grams)} ground flax"
