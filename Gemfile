@@ -11,18 +11,15 @@ gem "activerecord", "~> 7.2.3"
 gem "committee", "~> 5.6"
 gem "puma", "~> 8.0"
 gem "rack", "~> 3.2"
-gem "rackup", "~> 2.2"
 gem "sinatra", "~> 4.2"
 gem "sqlite3", "~> 2.8.0"
 gem "zeitwerk", "~> 2.6.18"
 
 group :development, :test do
   gem "brakeman", "~> 7.1", require: false
-  gem "bundler-audit", "~> 0.9", require: false
   gem "capybara", "~> 3.40"
   gem "cuprite", "~> 0.17"
   gem "rack-test", "~> 2.2"
   gem "rspec", "~> 3.13"
-  gem "simplecov", "~> 0.22", require: false
   gem "standard", "~> 1.50", require: false
 end
