@@ -94,6 +94,7 @@ RSpec.describe "Mix in the browser", system: true do
     before = sentence
     entry.set("1/2 cup honey")
     expect(page).to have_no_css("[data-sentence]", exact_text: before)
+    expect(page).to have_css(".dose[disabled]").and have_no_css(".dose:enabled")
     entry.send_keys(:escape)
     expect(page).to have_css("[data-sentence]", exact_text: before)
     expect(page).to have_css("[data-line]", count: 2)

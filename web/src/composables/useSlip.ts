@@ -24,7 +24,9 @@ export function useSlip(draft: Draft) {
     const components = document.components.map((part, which) => (which === index.value ? { ...part, lines } : part))
     return { ...document, components }
   })
-  const { assessment, pending, error, again } = useAssessment(asked)
+  /** What is shown holds a line that is not kept: remedies would be for a bowl that is not there. */
+  const provisional = computed(() => preview.value !== undefined)
+  const { assessment, error, again } = useAssessment(asked)
   const assessed = computed(() => assessment.value?.components[index.value])
 
   function withPreview(lines: DocumentLine[], { at, line }: { at?: number; line: DocumentLine }) {
@@ -91,9 +93,9 @@ export function useSlip(draft: Draft) {
     component,
     process,
     picking,
+    provisional,
     assessment,
     assessed,
-    pending,
     error,
     again,
     show,

@@ -25,7 +25,7 @@ const header = useTemplateRef<InstanceType<typeof FormulaHeader>>('header')
 const keysShown = ref(false)
 
 const slip = useSlip(draft)
-const { index, component, assessment, assessed, pending, error, process, picking } = slip
+const { index, component, assessment, assessed, error, process, picking, provisional } = slip
 const cup = computed(() => draft.document.value.kitchen?.cup as string | undefined)
 const scale = computed(() =>
   Math.max(1, ...(assessed.value?.lines.flatMap((line) => [line.supply_ml ?? 0, line.demand_ml ?? 0]) ?? [])),
@@ -120,7 +120,13 @@ useShortcuts(() => shortcuts)
           </p>
         </div>
       </section>
-      <CupPanel class="cup-column" :component="assessed" :library="library" :pending="pending" @dose="slip.dose" />
+      <CupPanel
+        class="cup-column"
+        :component="assessed"
+        :library="library"
+        :provisional="provisional"
+        @dose="slip.dose"
+      />
       <aside class="side" aria-label="One piece and the second look">
         <PiecePanel
           :assessment="assessment"
@@ -133,6 +139,7 @@ useShortcuts(() => shortcuts)
           :findings="assessment.findings"
           :empty="assessment.grams === 0"
           :several="assessment.components.length > 1"
+          :provisional="provisional"
           @mend="slip.mend"
         />
         <FactsPanel :assessment="assessment" />

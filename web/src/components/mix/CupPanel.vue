@@ -7,7 +7,11 @@ import CupDrawing from '@/drawings/CupDrawing.vue'
 import { figure, percent } from '@/format'
 import WhyDialog from './WhyDialog.vue'
 
-const props = defineProps<{ component?: AssessedComponent; library?: Library; pending: boolean }>()
+const props = defineProps<{
+  component?: AssessedComponent
+  library?: Library
+  /** A line is being typed or dragged: doses wait until it is kept. */ provisional?: boolean
+}>()
 defineEmits<{ dose: [option: RescueOption] }>()
 const asked = ref(false)
 /** On a tablet or phone the figures fold, so that the slip comes into view. */
@@ -42,6 +46,7 @@ const empty = computed(() => !props.component?.lines.length)
             :key="option.text"
             type="button"
             class="dose"
+            :disabled="provisional"
             :title="option.why"
             @click="$emit('dose', option)"
           >
@@ -125,7 +130,11 @@ const empty = computed(() => !props.component?.lines.length)
   border-radius: var(--radius);
   cursor: pointer;
 }
-.dose:hover {
+.dose:disabled {
+  opacity: 0.55;
+  cursor: default;
+}
+.dose:hover:enabled {
   background: var(--elm-tint);
 }
 .then {

@@ -6,6 +6,8 @@ defineProps<{
   findings: Finding[]
   empty: boolean
   /** Several components: each finding says which it is about. */ several: boolean
+  /** A line is being typed or dragged: remedies wait until it is kept. */
+  provisional?: boolean
 }>()
 defineEmits<{ mend: [finding: Finding] }>()
 </script>
@@ -18,7 +20,9 @@ defineEmits<{ mend: [finding: Finding] }>()
         <p>
           <span v-if="several" class="quiet">{{ finding.component }}: </span>{{ finding.message }}
         </p>
-        <button type="button" class="link-button" @click="$emit('mend', finding)">{{ finding.remedy.text }}</button>
+        <button type="button" class="link-button" :disabled="provisional" @click="$emit('mend', finding)">
+          {{ finding.remedy.text }}
+        </button>
       </li>
     </ul>
     <p v-else-if="empty" class="quiet">There is nothing to look at yet.</p>
