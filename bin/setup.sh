@@ -18,9 +18,11 @@ as_root() {
 
 # install_packages NAME…: the Debian packages of the list that are not there yet.
 install_packages() {
-  local missing=() name
+  local missing=() name there
+  have dpkg-query || die "needs these packages and finds no Debian tools to look for them: $*"
+  there=" $({ dpkg-query -W -f='${Package} ${Status}\n' "$@" 2>/dev/null || true; } | awk '/ok installed/ { print $1 }' | tr '\n' ' ')"
   for name in "$@"; do
-    dpkg-query -W -f='${Status}' "$name" 2>/dev/null | grep -q 'ok installed' || missing+=("$name")
+    [[ $there == *" $name "* ]] || missing+=("$name")
   done
   [ ${#missing[@]} -eq 0 ] && return
   have apt-get || die "needs these packages and finds no apt-get to install them: ${missing[*]}"
