@@ -35,7 +35,7 @@ RSpec.describe "Against GNU units" do
   # Foods that units weighs by the cup, the same way of filling. Source: GNU units, “cooking weights” by volume.
   {
     "honey" => "honey", "dairy butter" => "butter", "ghee" => "butter_clarified", "neutral oil" => "oil", "cocoa powder" => "cocoa_spooned", "cornstarch" => "cornstarch", "heavy cream" => "heavycream",
-    "whole milk" => "milk", "molasses" => "molasses", "golden syrup" => "cornsyrup", "granulated sugar" => "sugar", "powdered sugar" => "powdered_sugar", "packed brown sugar" => "brownsugar_light"
+    "whole milk" => "milk", "molasses" => "molasses", "golden syrup" => "cornsyrup", "granulated sugar" => "sugar", "wheat flour" => "flour_spooned", "powdered sugar" => "powdered_sugar", "packed brown sugar" => "brownsugar_light"
   }.each do |name, unit|
     it("weighs a cup of #{name} within 6 %") { expect(grams("1 cup #{name}")).to be_within(6).percent_of(GnuUnits.convert("1 cup #{unit}", "g")) }
   end

@@ -9,7 +9,7 @@ module ElmCup
       POWDERED = {
         "sugar-granulated" => ["powdered sugar", "sugar-powdered"], "sugar-coconut" => ["powdered sugar", "sugar-powdered"],
         "erythritol" => ["powdered erythritol", "erythritol-powdered"], "xylitol" => ["powdered erythritol", "erythritol-powdered"],
-        "maltitol" => ["powdered erythritol", "erythritol-powdered"], "allulose" => ["powdered sugar", "sugar-powdered"]
+        "monk-fruit-blend" => ["powdered erythritol", "erythritol-powdered"], "maltitol" => ["powdered erythritol", "erythritol-powdered"], "allulose" => ["powdered sugar", "sugar-powdered"]
       }.freeze
 
       # Findings about a Table; empty where there is nothing to say.
