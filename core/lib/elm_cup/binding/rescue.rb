@@ -85,6 +85,7 @@ module ElmCup
         grams = needed_grams(@mix.portion_of(line(row, 1, nil)))
         return refuse(row, "no amount of it would do") if grams.nil?
         return refuse(row, "it would take more than half the bowl again") if grams > MOST_OF_BOWL * @grams
+        return refuse(row, "it would take more than a kitchen mixes") if grams > Ingredient::LineResolver::MOST_GRAMS / 2
 
         measured(row, grams)
       end

@@ -1,0 +1,69 @@
+# frozen_string_literal: true
+
+# Whatever a document holds, the core answers or refuses in words; nothing else is raised. Promises hold at the edges too.
+RSpec.describe "Any document at all" do
+  let(:random) { Random.new(2026) }
+  let(:library) { ElmCup::Ingredient::Library.default.all }
+
+  def pick(*from) = from.sample(random: random)
+
+  def line_text
+    entry = library.sample(random: random)
+    amount = pick("1/2 c + 2 tbsp", "#{random.rand(1..900)} g", "3", "a pinch of", "2-3 tbsp", "heaping tsp", "1 scoop #40", "100000 g", "0.0001 g", "1/999 tsp", "1 packed cup", "1 can (400 g)",
+      "2 x 50 g", "1 (8 oz) package", "½", "0", "-1", "1e9 g", "", "juice of", "two handfuls")
+    "#{amount} #{[entry.name, *entry.names, *entry.assumed_names].sample(random: random)}#{pick("", ", melted", ", ground", ", chopped", ", to paste", " (optional)", "\u202E", "\u0000", "<b>")}"
+  end
+
+  def component
+    lines = Array.new(random.rand(0..6)) do
+      pick(true, false, false, false) ? {"ingredient" => library.sample(random: random).id, "grams" => pick(1e-9, 0.5, 250, 99_999)} : {"text" => line_text}
+    end
+    {"name" => "part", "type" => pick("dough", "base", "filling", "layer", "coating", "topping"), "process" => pick("hand", "processor"), "want" => pick("loose", "presses", "rolls", "pours"), "lines" => lines}
+  end
+
+  def document
+    {"elm_cup" => "formula/1", "name" => "any", "components" => Array.new(random.rand(1..3)) { component }, "shape" => {"kind" => "ball", pick("piece_grams", "scoop_ml", "pieces") => random.rand(1..900)},
+     "kitchen" => {"room_c" => random.rand(0..45), "cup" => pick("us", "metric", "imperial", "australian", "us_legal"), "spoons" => pick(["1/2 tsp"], ["1 tbsp"], ["1/8 tsp", "1 tsp", "2 tbsp"])}}
+  end
+
+  it "is answered, and every rescue and remedy in it keeps its promise" do
+    kept = 0
+    120.times do
+      given = document
+      answer = ElmCup.assess(given)
+      expect(JSON.parse(JSON.generate(answer))).to eq(answer)
+      answer["components"].each_with_index do |part, index|
+        (part.dig("rescue", "options") || []).each do |option|
+          after = ElmCup.assess(patched(given, option["patch"]))["components"][index]
+          expect([after["texture"], after["saturation"]["value"]]).to match([option["after"]["texture"], be_within(0.0015).of(option["after"]["saturation"])])
+          kept += 1
+        end
+      end
+      answer["findings"].each do |finding|
+        same = ->(other) { other.values_at("rule", "component") == finding.values_at("rule", "component") }
+        expect(ElmCup.assess(patched(given, finding["remedy"]["patch"]))["findings"].count(&same)).to be < answer["findings"].count(&same)
+        kept += 1
+      end
+      scaled = ElmCup.scale(given, "1/3")
+      expect(ElmCup.scale(scaled, 3)["components"].map { |each| each["lines"].size }).to eq(given["components"].map { |each| each["lines"].size })
+    rescue ElmCup::InvalidDocument => error
+      # Only scaling may refuse here: an amount that leaves the limits.
+      expect(error.faults.map(&:message)).to all(match(/too much|too little|characters long/))
+    end
+    expect(kept).to be > 40
+  end
+
+  it "is refused in words when a part of it is nonsense" do
+    nonsense = [nil, 1, -1, 1e308, "x" * 400, [], {}, true, [[]], {"a" => {"b" => []}}]
+    refused = 0
+    document.each_key do |key|
+      nonsense.each do |value|
+        ElmCup.assess(document.merge(key => value))
+      rescue ElmCup::InvalidDocument => error
+        refused += 1
+        error.faults.each { |fault| expect([fault.pointer, fault.message]).to match([a_string_starting_with("/"), /\A(?!.*(?:#<|NilClass|undefined)).{10,200}\z/]) }
+      end
+    end
+    expect(refused).to be > 35
+  end
+end
