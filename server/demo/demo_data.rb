@@ -4,6 +4,8 @@ module ElmCupServer
   # The made-up scenario of the demo: the interval table of an amateur choir's midsummer concert.
   module DemoData
     FILES = Dir[File.join(__dir__, "formulas/*.json")].sort.freeze
+    # Seconds into the day: batches are made after work.
+    EVENING = 18.5 * 3600
     BATCHES = File.join(__dir__, "batches.json")
 
     # Fills an empty database; does nothing to one that holds a formula, a deleted one included.
@@ -25,7 +27,7 @@ module ElmCupServer
           {"component" => component["name"], "text" => line["text"], "planned_grams" => planned, "actual_grams" => (planned + batch.dig("off_by_grams", line["ingredient"]).to_f).round(1)}
         end
       end
-      made_at = Time.now - batch.fetch("days_ago") * 86_400
+      made_at = (Time.now.to_date - batch.fetch("days_ago")).to_time + EVENING
       Batch.write_down(batch.slice("client_key", "additions", "texture", "pieces", "minutes", "note").merge("version_id" => version.id, "lines" => lines), at: made_at)
     end
     private_class_method :write_down

@@ -13,7 +13,7 @@ RSpec.describe "Mix in the browser", system: true do
     entry.send_keys(:enter)
     type_line("12 soft dates, to paste")
     type_line("1/3 cup tahini")
-    click_button "in the processor"
+    click_button "processor"
     expect(page).to have_css("[data-sentence]", text: /The dry side takes \d+ mL, the binder offers \d+/)
     find_field("Name of the formula").set("Choir bites\n")
     click_button "Save"
@@ -144,6 +144,16 @@ RSpec.describe "Mix in the browser", system: true do
     expect(page).to have_text("Nothing that a careful friend would stop you for")
     2.times { click_button "Undo", match: :first }
     expect(page).to have_css("[data-line]", count: 4).and have_css(".dose")
+  end
+
+  it "measures by the cups of the cook's own country" do
+    visit "/formulas/#{saved("1 cup honey")}/mix"
+    expect(page).to have_css("[data-line='1'] [data-grams]", text: "339 g")
+    find("[aria-label='Cup standard']", match: :first).click
+    find("[role=option]", text: "metric").click
+    expect(page).to have_css("[data-line='1'] [data-grams]", text: "358 g")
+    entry.set("1 cup honey")
+    expect(page).to have_css("#entry-reading", text: "358 g")
   end
 
   it "explains the level by sums that are there to read" do

@@ -86,6 +86,7 @@ export function useSlip(draft: Draft) {
   const setShape = (shape: DocumentShape) => draft.edit('the portion', (copy) => void (copy.shape = shape))
   const setProcess = (next: 'hand' | 'processor') =>
     inComponent('how it is mixed', (part) => void (part.process = next))
+  const setCup = (cup: string) => draft.edit('the cups', (copy) => void (copy.kitchen = { ...copy.kitchen, cup }))
   const setWant = (want: TextureId) => inComponent('the wanted texture', (part) => void (part.want = want))
 
   return {
@@ -109,5 +110,6 @@ export function useSlip(draft: Draft) {
     setShape,
     setProcess,
     setWant,
+    setCup,
   }
 }

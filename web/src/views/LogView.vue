@@ -54,7 +54,7 @@ const signed = (value: number) => `${value > 0 ? '+' : '−'}${figure(Math.abs(v
           <span v-if="batch.pieces !== undefined">{{ count(batch.pieces, 'piece') }}</span>
           <span v-if="batch.minutes !== undefined">{{ batch.minutes }} min</span>
         </div>
-        <div>
+        <div class="told">
           <p v-for="addition in batch.additions" :key="addition.text" class="added">
             + {{ addition.text }}<span v-if="addition.grams" class="quiet"> ({{ figure(addition.grams, 1) }} g)</span>
           </p>
@@ -103,6 +103,15 @@ const signed = (value: number) => `${value > 0 ? '+' : '−'}${figure(Math.abs(v
 @media (max-width: 900px) {
   .rows li {
     grid-template-columns: minmax(0, 1fr) 190px;
+    gap: 4px 16px;
+  }
+  .rows .figures {
+    display: flex;
+    gap: 12px;
+  }
+  .rows .figures,
+  .rows .told {
+    grid-column: 1 / -1;
   }
 }
 @media (max-width: 500px) {

@@ -84,6 +84,9 @@ useShortcuts(() => shortcuts)
           :components="draft.document.value.components"
           :want="assessed?.want"
           :textures="library?.textures ?? []"
+          :cup="cup"
+          :cups="library?.cups ?? []"
+          @cup="slip.setCup"
           @update:process="slip.setProcess"
           @want="slip.setWant"
         />

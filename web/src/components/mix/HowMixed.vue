@@ -1,16 +1,22 @@
 <script setup lang="ts">
-/** Which component is in hand, how it is mixed and what it should be like. */
+/** Which component is in hand, how it is mixed, what it should be like and whose cups measure it. */
 import type { DocumentComponent } from '@/api/document'
 import type { Library, TextureId } from '@/api/client'
 import SwitchButtons from '@/components/frame/SwitchButtons.vue'
 
-defineProps<{ components: DocumentComponent[]; want?: TextureId; textures: Library['textures'] }>()
-defineEmits<{ want: [texture: TextureId] }>()
+defineProps<{
+  components: DocumentComponent[]
+  want?: TextureId
+  textures: Library['textures']
+  cup?: string
+  cups: Library['cups']
+}>()
+defineEmits<{ want: [texture: TextureId]; cup: [id: string] }>()
 const index = defineModel<number>('index', { required: true })
 const process = defineModel<'hand' | 'processor'>('process', { required: true })
 const PROCESSES = [
   { id: 'hand', word: 'by hand' },
-  { id: 'processor', word: 'in the processor' },
+  { id: 'processor', word: 'processor' },
 ] as const
 </script>
 
@@ -37,6 +43,18 @@ const PROCESSES = [
         size="small"
         placeholder="not judged"
         @update:model-value="$emit('want', $event)"
+      />
+    </label>
+    <label class="aim"
+      ><span class="quiet">cups</span>
+      <Select
+        aria-label="Cup standard"
+        :model-value="cup ?? 'us'"
+        :options="cups"
+        option-label="name"
+        option-value="id"
+        size="small"
+        @update:model-value="$emit('cup', $event)"
       />
     </label>
   </div>
