@@ -48,6 +48,24 @@ RSpec.describe "Every view", system: true do
     expect(axe_findings).to eq([])
   end
 
+  it "is worked by touch on a tablet: targets a finger can hit, a line added, moved and saved" do
+    page.driver.resize(*Browser::TABLET)
+    page.driver.browser.page.command("Emulation.setTouchEmulationEnabled", enabled: true, maxTouchPoints: 5)
+    page.driver.browser.page.command("Emulation.setEmulatedMedia", features: [{name: "pointer", value: "coarse"}])
+    visit "/formulas/2/mix"
+    expect(page).to have_css("[data-level]")
+    expect(page.evaluate_script("Math.min(...[...document.querySelectorAll('.tools button')].filter(b => b.closest('[data-line]')).map(b => b.getBoundingClientRect().height))")).to be >= 44
+    entry.set("1 tbsp honey")
+    expect(page).to have_css("#entry-reading .read")
+    click_button "Add"
+    expect(page).to have_css("[data-line]", count: 6)
+    click_button "More of line 6"
+    expect(page).to have_css("[data-line='6'] .typed", exact_text: "1 1/2 tbsp honey")
+    click_button "Save"
+    expect(page).to have_css("[data-version]", text: "Version 2, saved")
+    expect(axe_findings).to eq([])
+  end
+
   it "Made it takes digits for the textures" do
     visit "/formulas/2/made"
     expect(page).to have_css(".texture", count: 7)

@@ -146,6 +146,26 @@ RSpec.describe "Mix in the browser", system: true do
     expect(page).to have_css("[data-line]", count: 4).and have_css(".dose")
   end
 
+  it "edits one component of several at a time and leaves the others alone" do
+    document = formula("1 cup oats", "10 soft dates, to paste")
+    caramel = {"name" => "caramel", "type" => "filling", "process" => "processor", "lines" => [{"text" => "12 soft dates"}]}
+    shell = {"name" => "shell", "type" => "coating", "lines" => [{"text" => "150 g dark chocolate, melted"}]}
+    id = ElmCupServer::Formula.start(document.merge("components" => [caramel, *document["components"], shell])).id
+    visit "/formulas/#{id}/mix"
+    expect(page).to have_css("[data-line]", count: 1)
+    find("[aria-label='Component']", match: :first).click
+    find("[role=option]", text: "dough").click
+    expect(page).to have_css("[data-line]", count: 2)
+    type_line("2 tbsp tahini")
+    expect(page).to have_css("#second-look li", text: /\Adough: Tahini is unsalted/)
+    find("[aria-label='Component']", match: :first).click
+    find("[role=option]", text: "shell").click
+    expect(page).to have_css("[data-sentence]", text: "not judged as a dough").and have_no_css("[data-level]")
+    click_button "Save"
+    expect(page).to have_css("[data-version]", text: "Version 2, saved")
+    expect(ElmCupServer::Formula.find(id).current_version.parsed["components"].map { |part| part["lines"].size }).to eq([1, 3, 1])
+  end
+
   it "measures by the cups of the cook's own country" do
     visit "/formulas/#{saved("1 cup honey")}/mix"
     expect(page).to have_css("[data-line='1'] [data-grams]", text: "339 g")

@@ -98,6 +98,53 @@ describe('the piece', () => {
   })
 })
 
+describe('the facts', () => {
+  const nutrition = (kcal: number, polyols_g = 0) => ({
+    kcal,
+    protein_g: 1,
+    fat_g: 2,
+    saturates_g: 0.5,
+    carbohydrate_g: 3,
+    sugars_g: 2,
+    free_sugars_g: 0,
+    free_sugars_if_blended_fruit_counts_g: 2,
+    added_sugars_g: 0,
+    net_carbohydrate_g: 2,
+    polyols_g,
+    fibre_g: 1,
+    salt_g: 0.1,
+  })
+  const assessment = {
+    grams: 100,
+    components: [{ lines: [line()] }],
+    allergens: ['tree_nut'],
+    diets: ['vegan'],
+    notes: [],
+    findings: [],
+    sweetness_pct: 31,
+    nutrition_per_piece: nutrition(69),
+    nutrition_per_100g: nutrition(383),
+  }
+  it('stand for a piece and for 100 g, with both ways of counting blended fruit', () => {
+    const facts = show(FactsPanel, { assessment })
+    const row = (label: string) =>
+      facts
+        .findAll('tbody tr')
+        .find((each) => each.text().includes(label))!
+        .findAll('td')
+        .map((cell) => cell.text())
+    expect(row('Energy')).toEqual(['69 kcal', '383 kcal'])
+    expect(row('free')[0]).toBe('0 or 2 g*')
+    for (const said of ['31 %', 'tree nut', 'vegan', 'disputed', 'estimates']) expect(facts.text()).toContain(said)
+  })
+  it('name polyols only where there are any', () => {
+    expect(show(FactsPanel, { assessment }).text()).not.toContain('Polyols')
+    expect(show(FactsPanel, { assessment: { ...assessment, nutrition_per_100g: nutrition(383, 4) } }).text()).toContain(
+      'Polyols',
+    )
+  })
+})
+
 describe('the second look', () => {
   const finding = {
     rule: 'no-salt',

@@ -110,6 +110,21 @@ describe('a row of the slip', () => {
     expect(slip.find('svg.bar').exists()).toBe(false)
   })
 
+  it('underlines the very place that cannot be read', () => {
+    const slip = row({
+      line: { text: '2 cups + 0 tbsp oats' },
+      assessed: line({
+        text: '2 cups + 0 tbsp oats',
+        status: 'unreadable',
+        message: 'The amount is zero',
+        from: 9,
+        to: 10,
+      }),
+    })
+    expect(slip.get('.fault').text()).toBe('0')
+    expect(slip.get('.typed').text().replace(/\s+/g, ' ')).toBe('2 cups + 0 tbsp oats')
+  })
+
   it('has a button for a spoon more, a spoon less and out', async () => {
     const slip = row()
     for (const label of ['Less of line 1', 'More of line 1', 'Take line 1 out'])

@@ -1,53 +1,71 @@
 <script setup lang="ts">
-/** What is in one piece, who can eat it, how cooks chill it. */
+/** What is in one piece and in 100 g, how sweet it is, who can eat it. */
 import { computed } from 'vue'
-import type { Assessment } from '@/api/client'
+import type { Assessment, Nutrition } from '@/api/client'
 import { figure, words } from '@/format'
 
 const props = defineProps<{ assessment?: Assessment }>()
-const nutrition = computed(() => props.assessment?.nutrition_per_piece)
-const rows = computed(() => {
-  const n = nutrition.value
-  if (!n) return []
-  return [
-    ['Energy', `${figure(n.kcal, 0)} kcal`],
-    ['Protein', grams(n.protein_g)],
-    ['Fat', grams(n.fat_g)],
-    ['of it saturated', grams(n.saturates_g)],
-    ['Carbohydrate', grams(n.carbohydrate_g)],
-    ['Sugars', grams(n.sugars_g)],
-    ['of them free', free(n.free_sugars_g, n.free_sugars_if_blended_fruit_counts_g)],
-    ['Fibre', grams(n.fibre_g)],
-    ['Salt', grams(n.salt_g, 2)],
-  ]
-})
+const piece = computed(() => props.assessment?.nutrition_per_piece)
+const hundred = computed(() => props.assessment?.nutrition_per_100g)
+
 const grams = (value: number, digits = 1) => `${figure(value, digits)} g`
-const free = (least: number, most: number) =>
-  most - least >= 0.05 ? `${figure(least, 1)} or ${figure(most, 1)} g*` : grams(least)
+const free = (n: Nutrition) => {
+  const [least, most] = [n.free_sugars_g, n.free_sugars_if_blended_fruit_counts_g]
+  return most - least >= 0.05 ? `${figure(least, 1)} or ${figure(most, 1)} g*` : grams(least)
+}
+const ROWS: [string, (n: Nutrition) => string][] = [
+  ['Energy', (n) => `${figure(n.kcal, 0)} kcal`],
+  ['Protein', (n) => grams(n.protein_g)],
+  ['Fat', (n) => grams(n.fat_g)],
+  ['saturated', (n) => grams(n.saturates_g)],
+  ['Carbohydrate', (n) => grams(n.carbohydrate_g)],
+  ['Sugars', (n) => grams(n.sugars_g)],
+  ['free', free],
+  ['added', (n) => grams(n.added_sugars_g)],
+  ['Fibre', (n) => grams(n.fibre_g)],
+  ['Polyols', (n) => grams(n.polyols_g)],
+  ['Salt', (n) => grams(n.salt_g, 2)],
+]
+/** Parts of the row above them. */
+const WITHIN = ['saturated', 'free', 'added']
+const rows = computed(() => {
+  const whole = hundred.value
+  if (!whole) return []
+  const shown = ROWS.filter(([label]) => label !== 'Polyols' || whole.polyols_g >= 0.05)
+  return shown.map(([label, of]) => ({ label, piece: piece.value ? of(piece.value) : '–', hundred: of(whole) }))
+})
 /** A line waits to be mended: nothing can be claimed of the whole. */
 const waiting = computed(() =>
   props.assessment?.components.some((part) => part.lines.some((line) => line.status !== 'read')),
 )
-const disputed = computed(
-  () =>
-    nutrition.value && nutrition.value.free_sugars_if_blended_fruit_counts_g - nutrition.value.free_sugars_g >= 0.05,
-)
+const disputed = computed(() => rows.value.some((row) => row.hundred.endsWith('*')))
 </script>
 
 <template>
   <section v-if="assessment?.grams" class="in-one" aria-labelledby="facts-title">
-    <h2 id="facts-title">In one piece</h2>
+    <h2 id="facts-title">What is in it</h2>
     <table v-if="rows.length" class="facts">
       <caption class="screen-reader">
-        What one piece holds
+        What one piece and 100 g hold
       </caption>
+      <thead>
+        <tr>
+          <td></td>
+          <th scope="col">piece</th>
+          <th scope="col">100 g</th>
+        </tr>
+      </thead>
       <tbody>
-        <tr v-for="[label, value] in rows" :key="label" :class="{ within: label!.startsWith('of ') }">
-          <th scope="row">{{ label }}</th>
-          <td class="figure">{{ value }}</td>
+        <tr v-for="row in rows" :key="row.label" :class="{ within: WITHIN.includes(row.label) }">
+          <th scope="row">{{ row.label }}</th>
+          <td class="figure">{{ row.piece }}</td>
+          <td class="figure quiet">{{ row.hundred }}</td>
         </tr>
       </tbody>
     </table>
+    <p v-if="assessment.sweetness_pct !== undefined" class="said" data-sweetness>
+      <span class="quiet">Sweetness</span> {{ figure(assessment.sweetness_pct, 0) }} % of sugar's, weight for weight
+    </p>
     <p v-if="disputed" class="quiet small">
       * more if the sugar of blended fruit is counted as free, which is disputed. Figures are estimates.
     </p>
@@ -61,24 +79,6 @@ const disputed = computed(
       {{ waiting ? 'not known until every line is read' : assessment.diets.join(', ') || 'no diet on the list' }}
     </p>
     <p v-for="note in assessment.notes" :key="note" class="quiet small">{{ note }}</p>
-
-    <div v-if="assessment.practice?.length" class="practice">
-      <h2>Cold, as cooks usually give it</h2>
-      <ul>
-        <li v-for="custom in assessment.practice" :key="custom.step">
-          {{ custom.step }}: {{ custom.place }}
-          <span class="figure"
-            >{{
-              custom.minutes[0] === custom.minutes[1]
-                ? custom.minutes[0]
-                : `${custom.minutes[0]} to ${custom.minutes[1]}`
-            }}
-            min</span
-          >; {{ custom.touch_test }}.
-        </li>
-      </ul>
-      <p class="quiet small">Common practice, not computed for this bowl.</p>
-    </div>
   </section>
 </template>
 
@@ -98,8 +98,13 @@ const disputed = computed(
   text-align: left;
   font-weight: 400;
 }
+.facts thead th {
+  text-align: right;
+  color: var(--husk);
+}
 .facts td {
   text-align: right;
+  padding-left: 8px;
 }
 .facts tr {
   border-top: 1px solid var(--bran);
@@ -116,13 +121,5 @@ const disputed = computed(
 }
 .said {
   margin-top: 6px;
-}
-.practice {
-  margin-top: 14px;
-  border-top: 1px solid var(--bran);
-  padding-top: 10px;
-}
-.practice h2 {
-  font-size: 1rem;
 }
 </style>

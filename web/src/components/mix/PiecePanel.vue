@@ -3,6 +3,7 @@
 import { computed } from 'vue'
 import type { Assessment, Library } from '@/api/client'
 import type { DocumentShape } from '@/api/document'
+import PracticeNote from './PracticeNote.vue'
 import PieceSize from '@/drawings/PieceSize.vue'
 import { count, figure } from '@/format'
 
@@ -84,6 +85,7 @@ function set(which: Way, value: number) {
         >
       </p>
       <PieceSize :diameter-mm="assessment.pieces.diameter_mm" />
+      <PracticeNote v-if="assessment.practice?.length" :customs="assessment.practice" />
     </template>
     <p v-else class="quiet">
       {{

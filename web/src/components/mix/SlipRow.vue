@@ -41,6 +41,14 @@ const { reading } = useLineReading(typed, toRef(props, 'process'), toRef(props, 
 watch(reading, (now) => emit('preview', now?.status === 'read' ? typed.value : undefined))
 const flagged = computed(() => props.assessed && props.assessed.status !== 'read')
 
+/** The text before, in and behind the place that cannot be read; all of it before where nothing is wrong. */
+const parts = computed(() => {
+  const { from, to } = flagged.value ? (props.assessed ?? {}) : {}
+  const characters = [...shown.value]
+  if (from === undefined || to === undefined) return [shown.value, '', '']
+  return [characters.slice(0, from), characters.slice(from, to), characters.slice(to)].map((part) => part.join(''))
+})
+
 /** The words of a line without its numbers: while they stay, a match the cook chose stays. */
 function nameOf(line: string) {
   return line
@@ -96,7 +104,8 @@ function choose(ingredient: string) {
         @blur="keep"
       />
       <button v-else type="button" class="typed" :aria-label="`Change line ${number}: ${shown}`" @click="begin">
-        {{ shown }}
+        {{ parts[0] }}<mark v-if="parts[1]" class="fault">{{ parts[1] }}</mark
+        >{{ parts[2] }}
       </button>
       <div class="as">
         <LineReadingText v-if="editing && typed && reading" :line="reading" @choose="choose" />
@@ -160,6 +169,12 @@ function choose(ingredient: string) {
   cursor: text;
   font-size: 1.0625rem;
   overflow-wrap: anywhere;
+}
+.fault {
+  background: none;
+  color: inherit;
+  text-decoration: underline wavy var(--berry);
+  text-underline-offset: 4px;
 }
 .typed:hover {
   text-decoration: underline dotted;
