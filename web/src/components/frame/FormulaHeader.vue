@@ -47,13 +47,18 @@ function rename() {
   if (next && next !== props.draft.document.value.name) props.draft.edit('the name', (copy) => void (copy.name = next))
   else name.value = props.draft.document.value.name
 }
-const TIMES = ['1/4', '1/3', '1/2', '3/4', '2', '3', '4', '5', '10'].map((value) => ({ label: `× ${value}`, value }))
-async function scale(factor: string) {
+const TIMES = ['1/4', '1/3', '1/2', '3/4', '2', '3', '4', '5', '10']
+const times = ref('')
+/** Makes the batch so many times as large, as one edit. */
+async function scale() {
+  const factor = times.value.replace(/[×x\s]/gi, '').replace(',', '.')
+  times.value = ''
+  if (!factor) return
   try {
-    const document = (await unwrap(
-      api.POST('/api/scale', { body: { document: props.draft.document.value as never, factor } }),
-    )) as FormulaDocument
-    props.draft.history.change(`the batch × ${factor}`, document)
+    const body = { document: props.draft.document.value as never, factor }
+    const document = (await unwrap(api.POST('/api/scale', { body }))) as FormulaDocument
+    if (props.draft.history.change(`the batch × ${factor}`, document))
+      say(`The batch is × ${factor}.`, { word: 'Undo', run: () => props.draft.undo() })
   } catch (failure) {
     say((failure as Error).message)
   }
@@ -132,16 +137,19 @@ defineExpose({ save })
         :title="`Redo ${draft.history.redoLabel.value ?? ''} (Ctrl+Shift+Z)`"
         @click="draft.history.redo()"
       />
-      <Select
-        aria-label="Batch size"
+      <input
+        v-model="times"
+        class="times"
+        list="batch-times"
+        aria-label="Batch size, times"
         placeholder="Batch ×"
-        :options="TIMES"
-        option-label="label"
-        option-value="value"
-        :model-value="null"
-        size="small"
-        @update:model-value="scale"
+        maxlength="12"
+        title="Make it so many times as large: 2, 1/2, 0.75"
+        @change="scale"
       />
+      <datalist id="batch-times">
+        <option v-for="each in TIMES" :key="each" :value="each" />
+      </datalist>
       <Select
         aria-label="Versions"
         placeholder="Versions"
@@ -201,6 +209,17 @@ defineExpose({ save })
   flex-wrap: wrap;
   gap: 6px;
   justify-content: end;
+}
+.times {
+  width: 104px;
+  background: var(--milk);
+  border: 1px solid var(--husk);
+  border-radius: 6px;
+  padding: 4px 10px;
+  font-size: 0.875rem;
+}
+.times::placeholder {
+  color: var(--husk);
 }
 .tabs {
   display: flex;
