@@ -51,6 +51,19 @@ RSpec.describe ElmCup::Binding::Saturation do
     expect(bowl("20 g soft dates", "80 g walnuts", process: "processor")["lines"].last["form"]).to eq("cut")
   end
 
+  it "makes paste of dates in the processor, chopped before or not, and half of one by hand" do
+    s = ->(text, process) { saturation(text, "40 g almond flour", process: process) }
+    expect(s.call("100 g soft dates, chopped", "processor")).to eq(s.call("100 g soft dates", "processor"))
+    by_hand = bowl("100 g soft dates, chopped", "40 g almond flour")
+    expect(by_hand["binder_split_ml"]["pulp"]).to eq(26.0)
+    expect(by_hand["lines"][0]["form"]).to eq("chopped")
+  end
+
+  it "cuts whole nuts in the processor unless they are left whole" do
+    form = ->(text) { bowl("100 g honey", text, process: "processor")["lines"][1]["form"] }
+    expect([form.call("60 g whole almonds"), form.call("60 g almonds, left whole"), form.call("60 g almonds, folded in")]).to eq(%w[cut whole whole])
+  end
+
   it "splits the binder into kinds that sum to the supply" do
     part = bowl("12 soft dates", "3 tbsp cashew butter", "1 tbsp maple syrup", "1 tsp water", "1 cup rolled oats", process: "processor")
     expect(part["binder_split_ml"].values.sum).to be_within(0.1).of(part["binder_ml"])

@@ -7,6 +7,8 @@ module ElmCup
       # Powdered sugar dissolves where watery binder is more than fat; walnuts in the processor go to paste where dates lead.
       DISSOLVING = {"sugar-powdered" => "dissolved"}.freeze
       TO_PASTE = %w[walnuts].freeze
+      # A processor makes paste of dates, whether they were chopped before or not.
+      PROCESSED = {"dates" => {"chopped" => "paste"}}.freeze
       # Volume of pieces: g/mL of dried fruit, and of nuts and chips. Source: docs/model.md, Binding.
       FRUIT_DENSITY = 1.35
       PIECE_DENSITY = 1.2
@@ -47,6 +49,7 @@ module ElmCup
       private
 
       def portion(line, form)
+        form = PROCESSED.dig(line.entry.family, form) || form if process == "processor"
         figures = @library.binding(line.entry.id, form) || @library.binding(line.entry.id, line.entry.form_under(process))
         Portion.new(line, figures, line.melted ? 1.0 : LiquidFat.share(figures.fat_curve, room_c))
       end

@@ -85,7 +85,7 @@ module ElmCup
       def form(text, entry)
         named = @library.form_words.named_in(text)
         melted = named.include?("melted")
-        chosen = named.find { |each| @library.form?(entry.id, each) && !(each == "whole" && each != entry.hand_form) }
+        chosen = named.find { |each| @library.form?(entry.id, each) }
         [chosen || entry.form_under(@process), !chosen.nil?, melted]
       end
 
