@@ -4,14 +4,18 @@ module ElmCup
   module Quantity
     # The spoons and cups that exist in a kitchen, and the sum of them that comes nearest to a volume.
     class KitchenMeasures
-      # One spoon or cup: "1/2 tsp" is share 1/2 of the teaspoon.
-      Measure = Value.of(:family, :share, :ml)
+      # One spoon or cup: "1/2 tsp" is share 1/2 of the teaspoon; `size` is its exact mL as a Float, for the search.
+      Measure = Value.of(:family, :share, :ml, :size)
       # What is nearest: `text` such as "3 tbsp + 1 1/2 tsp", its volume in mL, its error against what was asked.
       Nearest = Value.of(:text, :ml, :error)
 
       CUPS = ["1/4 cup", "1/3 cup", "1/2 cup", "1 cup"].freeze
       SPOONS = ["1/4 tsp", "1/2 tsp", "1 tsp", "1 tbsp"].freeze
       FAMILIES = {"tsp" => :teaspoon, "tbsp" => :tablespoon, "cup" => :cup}.freeze
+      # mL that no spoon is taken for.
+      NOTHING = 1e-6
+      # A sum this near to what is wanted is enough of it.
+      ENOUGH = 0.999_999
       # A term is not counted out further than this many of its own unit while a larger measure exists.
       MOST = {"tsp" => 3, "tbsp" => 4}.freeze
 
@@ -27,7 +31,7 @@ module ElmCup
 
       # The Nearest to `ml` (Numeric > 0), of at most `terms` terms; three are tried when two miss by 2 % or more and `exact` is asked.
       def nearest(ml, exact: false)
-        wanted = Rational(ml)
+        wanted = ml.to_f
         best = best_of(sums(wanted, 2), wanted)
         best = best_of(sums(wanted, 3), wanted) if exact && best.error.abs >= 0.02
         best
@@ -35,8 +39,8 @@ module ElmCup
 
       # The least sum that is not under `ml`: a dose rounded up to the next spoon.
       def at_least(ml)
-        wanted = Rational(ml)
-        over = sums(wanted, 2, up: true).select { |sum| total(sum) >= wanted * Rational(999_999, 1_000_000) }
+        wanted = ml.to_f
+        over = sums(wanted, 2, up: true).select { |sum| size(sum) >= wanted * ENOUGH }
         best_of(over, wanted)
       end
 
@@ -47,20 +51,21 @@ module ElmCup
         share = match[1].split.sum { |part| Rational(part) }
         raise ArgumentError, "“#{text}” holds nothing; write “1/2 tsp”, “1 tbsp” or “1/4 cup”" unless share.positive?
 
-        Measure.new(family: match[2], share: share, ml: share * @standard.public_send(:"#{FAMILIES.fetch(match[2])}_ml"))
+        ml = share * @standard.public_send(:"#{FAMILIES.fetch(match[2])}_ml")
+        Measure.new(family: match[2], share: share, ml: ml, size: ml.to_f)
       end
 
       # Candidate sums as lists of [Measure, whole count], larger measures first.
       def sums(wanted, terms, from: 0, up: false)
-        return [[]] if terms.zero? || wanted <= 0
+        return [[]] if terms.zero?
 
         found = [[]]
         @measures.each_with_index do |each, index|
           next if index < from
 
           counts(each, wanted, up).each do |count|
-            rest = wanted - count * each.ml
-            tails = (rest.positive? && terms > 1) ? sums(rest, terms - 1, from: index + 1, up: up) : [[]]
+            rest = wanted - count * each.size
+            tails = (rest > NOTHING && terms > 1) ? sums(rest, terms - 1, from: index + 1, up: up) : [[]]
             tails.each { |tail| found << [[each, count], *tail] unless tail.any? { |other, _| other.family == each.family } }
           end
         end
@@ -68,7 +73,7 @@ module ElmCup
       end
 
       def counts(each, wanted, up)
-        exact = wanted / each.ml
+        exact = wanted / each.size
         whole = [exact.floor, exact.round, (exact.ceil if up)].compact.uniq.select(&:positive?)
         whole.reject { |count| too_many?(each, count) }
       end
@@ -82,15 +87,14 @@ module ElmCup
         FAMILIES.keys.index(other.family) > FAMILIES.keys.index(each.family)
       end
 
-      def total(sum) = sum.sum(0) { |each, count| each.ml * count }
+      def size(sum) = sum.sum(0.0) { |each, count| each.size * count }
 
       def best_of(sums, wanted)
         chosen = sums.reject(&:empty?).min_by do |sum|
-          [((total(sum) - wanted).abs / wanted).round(3), sum.size, sum.sum { |_, count| count }]
+          [((size(sum) - wanted).abs / wanted).round(3), sum.size, sum.sum { |_, count| count }]
         end
         chosen ||= [[@measures.last, 1]]
-        ml = total(chosen)
-        Nearest.new(text: words(chosen), ml: ml, error: ((ml - wanted) / wanted).to_f)
+        Nearest.new(text: words(chosen), ml: chosen.sum(0) { |each, count| each.ml * count }, error: (size(chosen) - wanted) / wanted)
       end
 
       def words(sum)
