@@ -67,7 +67,7 @@ RSpec.describe ElmCup::Quantity::LineReader do
 
   {
     "" => /empty/, "honey" => /No amount/, "2 tbsp" => /Of what/, "???" => /No amount/, "-3 tbsp honey" => /less than nothing/, "0 g honey" => /zero/, "1/0 cup honey" => /zero/,
-    "1e308 g honey" => /plainly/, "NaN g honey" => /No amount/, "10 dates + 2 tbsp honey" => /Two ingredients/, "1 scoop #3 dough" => /4 to 100/, "\xff\xfe" => /UTF-8/,
+    "1e308 g honey" => /plainly/, "NaN g honey" => /No amount/, "10 dates + 2 tbsp honey" => /Two ingredients/, "1 cup oats, 10 dates and honey" => /put “10 dates and honey” on a line of its own/, "1 scoop #3 dough" => /4 to 100/, "\xff\xfe" => /UTF-8/,
     "9999999999999 g oats" => /plainly/
   }.each do |text, message|
     it("flags “#{text.scrub}” at its place and keeps it as typed") do
@@ -76,6 +76,10 @@ RSpec.describe ElmCup::Quantity::LineReader do
       expect(line.text).to eq(text)
       expect(line.fault.from).to be <= line.fault.to
     end
+  end
+
+  it "does not take times, lengths and other ways to say the amount for a second ingredient" do
+    ["10 dates, soaked 1 h", "1 cup dates, 1 hour in hot water", "100 g chocolate, cut into 1 cm pieces", "1 cup dates, about 10", "1 cup dates (10 large)", "1 cup oats, 88 g"].each { |text| expect(reading(text).fault).to be_nil, text }
   end
 
   it "names the place of the fault" do

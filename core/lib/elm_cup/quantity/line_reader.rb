@@ -8,6 +8,8 @@ module ElmCup
       MAX_LENGTH = 300
       BULLET = /\s*(?:(?:[-–—*•·▢☐])\s+|\[\s?\]\s*)?/
       PART_OF = /(?:the\s+)?(?:(?:finely\s+)?grated\s+)?(juice|zest)\s+(?:of\s+)?(?=[\d½¼¾⅓⅔]|an?\b|one\b|half\b|two\b)/i
+      # A part behind a comma that is an amount of something else: "1 cup oats, 10 dates". Times and lengths are not.
+      SECOND = /\A(?:and\s+)?[\d½⅓⅔¼¾⅛](?!.*\b(?:h|hr|hrs|hours?|min|mins|minutes?|cm|mm|inch|inches|pieces|chunks|times|days?|°)\b).*[[:alpha:]]{3}/i
       JOIN = /\s*(?:\+|&)\s*|\s*,?\s+(?:plus|and|minus|less)\s+/i
 
       # The Reading of `text`.
@@ -81,8 +83,11 @@ module ElmCup
 
       def finish(words, amounts)
         return unreadable("Of what? Name the ingredient behind the amount") if words.name.empty?
+        apart = words.behind_commas.find { |part| part.match?(SECOND) }
+        return two_ingredients(@text.index(apart) || 0, apart) if apart
+
         second = words.name.match(/\s(?:\+|&|and|plus)\s+(?=[\d½⅓⅔¼¾⅛])/i)
-        return two_ingredients(second) if second
+        return two_ingredients(@text.index(second.post_match) || 0, second.post_match) if second
 
         Reading.new(text: @text, terms: @terms.freeze, weight: amounts.weight, name: words.name, preparations: words.preparations,
           flags: words.flags, notes: words.notes, aside: amounts.aside)
@@ -97,10 +102,8 @@ module ElmCup
         @scan.pos = begins
       end
 
-      def two_ingredients(match)
-        rest = match.post_match
-        from = @text.index(rest) || 0
-        faulty(Fault.new(from: from, to: @text.length, message: "Two ingredients in one line; put “#{rest}” on a line of its own"))
+      def two_ingredients(from, text)
+        faulty(Fault.new(from: from, to: from + text.length, message: "Two ingredients in one line; put “#{text}” on a line of its own"))
       end
 
       def unreadable(message) = faulty(Fault.new(from: 0, to: @text.length, message: message))

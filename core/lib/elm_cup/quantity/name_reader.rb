@@ -11,7 +11,8 @@ module ElmCup
       # Words that say what the rest is for; they are kept as a note and not counted.
       ASIDE = /\b(?:plus|and)\s+(?:a little\s+)?(?:more|extra)\b.*|\bfor\s+(?:rolling|dusting|coating|dipping|greasing|decorating|garnish|serving|topping|sprinkling)\b.*/i
 
-      attr_reader :name, :preparations, :flags, :notes
+      # name: the ingredient's words; preparations: what stood behind commas and in brackets; behind_commas: the former alone
+      attr_reader :name, :preparations, :behind_commas, :flags, :notes
 
       def initialize(text)
         @flags = []
@@ -24,7 +25,8 @@ module ElmCup
         @name, alternative = @name.split(/\s+or\s+/i, 2)
         @name ||= ""
         @notes << "“or #{alternative}” is not used: the first is taken" if alternative
-        @preparations = (tail + brackets).map { |part| clean(part) }.reject(&:empty?)
+        @behind_commas = tail.map { |part| clean(part) }.reject(&:empty?)
+        @preparations = @behind_commas + brackets.map { |part| clean(part) }.reject(&:empty?)
       end
 
       private

@@ -42,7 +42,7 @@ function end(kept: boolean) {
     @pointerup="end(true)"
     @pointercancel="end(false)"
   >
-    <span class="figure" data-grams>{{ line?.grams !== undefined ? `${figure(line.grams)} g` : '–' }}</span>
+    <span class="figure" data-grams>{{ line?.grams !== undefined ? `${figure(line.grams)} g` : '?' }}</span>
     <span v-if="line?.share !== undefined && !still" class="quiet figure">{{ percent(line.share) }}</span>
   </div>
 </template>

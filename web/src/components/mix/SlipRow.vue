@@ -131,7 +131,7 @@ function choose(ingredient: string) {
       </div>
     </div>
     <GiveTakeBar v-if="assessed && !flagged" :line="assessed" :scale="scale" />
-    <span v-else class="no-bar" />
+    <span v-else-if="!flagged" class="no-bar" />
     <DraggedGrams
       :line="assessed"
       :still="flagged"
@@ -158,6 +158,9 @@ function choose(ingredient: string) {
 }
 .flagged {
   box-shadow: inset 3px 0 0 var(--berry);
+}
+.flagged .said {
+  grid-column: span 2;
 }
 .typed {
   display: block;
