@@ -33,6 +33,12 @@ RSpec.describe ElmCup::Ingredient::Library do
     ElmCup::DataTable.rows("ambiguous_names").each { |row| expect(ElmCup::DataTable.list(row["ingredients"]).map { |id| library[id] }).to all(be_truthy) }
   end
 
+  it "has a source on every row of every table" do
+    tables = Dir[File.join(ElmCup::DataTable::DIRECTORY, "*.csv")].map { |file| File.basename(file, ".csv") }
+    expect(tables.size).to be >= 14
+    tables.each { |table| expect(ElmCup::DataTable.rows(table).select { |row| row["source"].to_s.strip.empty? }).to eq([]), table }
+  end
+
   it "has no two rows alike without a reason" do
     alike = library.all.group_by { |entry| [entry.composition.to_a.map { |part| part.round(1) }, entry.fats] }.values.select { |same| same.size > 1 }
     alike.each { |same| expect(same.count { |entry| entry.note.to_s.empty? }).to be <= 1, same.map(&:id).join(", ") }

@@ -67,9 +67,12 @@ const disputed = computed(() => rows.value.some((row) => row.hundred.endsWith('*
       <span class="quiet">Sweetness</span> {{ figure(assessment.sweetness_pct, 0) }} % of sugar's, weight for weight
     </p>
     <p v-if="disputed" class="quiet small">
-      * more if the sugar of blended fruit is counted as free, which is disputed. Figures are estimates.
+      * more if the sugar of blended fruit is counted as free, which is disputed. Figures are estimates; energy by the
+      general factors 4, 4, 9, fibre 2.
     </p>
-    <p v-else-if="rows.length" class="quiet small">Figures are estimates.</p>
+    <p v-else-if="rows.length" class="quiet small">
+      Figures are estimates; energy by the general factors 4, 4, 9, fibre 2.
+    </p>
     <p v-if="!rows.length" class="quiet">Counted when every line is read.</p>
     <p class="said">
       <span class="quiet">Allergens</span> {{ assessment.allergens.map(words).join(', ') || 'none known' }}
