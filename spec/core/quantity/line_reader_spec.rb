@@ -41,6 +41,9 @@ RSpec.describe ElmCup::Quantity::LineReader do
     expect(reading("1½ cups (135 g) oats").weight.grams).to eq(135)
     expect(reading("handful (about 30 g) raisins").weight.grams).to eq(30)
     expect(reading("5 dates (about 120 g)").weight.grams).to eq(120)
+    expect(reading("1 1/2 cups oats, 135 g").weight.grams).to eq(135)
+    expect(reading("1 cup oats, about 88 g, ground").weight.grams).to eq(88)
+    expect(reading("100 g oats, 1 kg more if you like").weight).to be_nil
     expect(reading("1 tbsp (15 ml) honey").weight).to be_nil
   end
 

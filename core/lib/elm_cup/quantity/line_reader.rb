@@ -93,12 +93,14 @@ module ElmCup
           flags: words.flags, notes: words.notes, aside: amounts.aside)
       end
 
+      # A weight behind the name, in brackets or behind a comma: "5 dates (about 120 g)", "1 cup oats, 88 g".
       def read_late_weight
         begins = @scan.pos
-        bracket = @scan.rest.b.index("(".b)
-        return unless bracket
-
-        @amounts.read_late_weight(begins + bracket + 1)
+        rest = @scan.rest.b
+        {"(" => /\s*\)/, "," => /\s*(?=[,(]|\z)/}.each do |opening, closing|
+          at = rest.index(opening.b)
+          @amounts.read_late_weight(begins + at + 1, closing) if at
+        end
         @scan.pos = begins
       end
 

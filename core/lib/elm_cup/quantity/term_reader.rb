@@ -36,14 +36,14 @@ module ElmCup
         term
       end
 
-      # A weight in brackets that stands behind the name, "5 dates (about 120 g)"; taken only if none was found yet.
-      def read_late_weight(at)
+      # A weight that stands behind the name and is closed by `closing`; taken only if none was found yet.
+      def read_late_weight(at, closing)
         return if @weight
 
         @scan.pos = at
         @scan.attempt do
           inner = @measured.term
-          @weight = inner if inner&.grams && @scan.skip(/\s*\)/)
+          @weight = inner if inner&.grams && @scan.skip(closing)
         end
         @scan.pos = at
       end
