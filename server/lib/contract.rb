@@ -8,7 +8,7 @@ module ElmCupServer
     # Options for Committee::Middleware::RequestValidation.
     def self.options
       {schema_path: OPENAPI, strict_reference_validation: true, coerce_form_params: false, coerce_date_times: false, allow_form_params: false,
-       strict_query_params: true, parse_response_by_content_type: true, strict: false, prefix: nil, error_class: Fault}.compact
+       strict_query_params: true, error_class: Fault}
     end
 
     # A request that the contract does not know, as a problem document.

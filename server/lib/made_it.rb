@@ -3,9 +3,10 @@
 module ElmCupServer
   # The form "Made it" as events. What was added in the bowl is read by the core; text that cannot be read is kept as typed.
   class MadeIt
-    # record: the checked body of POST /api/batches.
-    def initialize(record)
+    # record: the checked body of POST /api/batches; cup: the cup standard of the formula's kitchen, nil for the usual one.
+    def initialize(record, cup: nil)
       @record = record
+      @cup = cup || "us"
     end
 
     # [kind, payload] in the order they are kept.
@@ -21,7 +22,7 @@ module ElmCupServer
 
     def added
       @record.fetch("additions", []).map do |text|
-        line = ElmCup.read_line(text)
+        line = ElmCup.read_line(text, cup: @cup)
         ["added", {"text" => text, "grams" => line["grams"], "ingredient" => line["ingredient"]}.compact]
       end
     end

@@ -17,7 +17,7 @@ module ElmCupServer
 
         version = FormulaVersion.find(record["version_id"])
         batch = create!(formula_version: version, client_key: record["client_key"], predicted: JSON.generate(version.summary), created_at: at)
-        MadeIt.new(record).events.each_with_index { |(kind, payload), position| batch.append(kind, payload, position) }
+        MadeIt.new(record, cup: version.parsed.dig("kitchen", "cup")).events.each_with_index { |(kind, payload), position| batch.append(kind, payload, position) }
         batch
       end
     end

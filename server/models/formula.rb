@@ -44,6 +44,6 @@ module ElmCupServer
     end
 
     # With the current document.
-    def to_answer = {"id" => id, "name" => name, "version" => current_version.to_answer, "versions" => versions.count}
+    def to_answer = {"id" => id, "name" => name, "created_at" => created_at.utc.iso8601(6), "version" => current_version.to_answer, "versions" => versions.count}
   end
 end

@@ -80,6 +80,12 @@ RSpec.describe "The JSON API", server: true do
       expect(ask(:get, "/api/batches").first).to eq(batch)
     end
 
+    it "read what was added by the cups of the formula's own kitchen" do
+      made = ask(:post, "/api/formulas", document.merge("kitchen" => {"cup" => "australian"}))
+      batch = ask(:post, "/api/batches", record.merge(version_id: made["version"]["id"], additions: ["1 tbsp water"]))
+      expect(batch["additions"]).to eq([{"text" => "1 tbsp water", "grams" => 20.0, "ingredient" => "water"}])
+    end
+
     it "are one batch when sent twice" do
       first = ask(:post, "/api/batches", record)
       expect(ask(:post, "/api/batches", record)).to eq(first)

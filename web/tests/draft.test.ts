@@ -4,13 +4,19 @@ import { useDraft } from '@/composables/useDraft'
 import { serve, settle } from './helpers'
 
 /** A small server: one formula whose versions are kept in a list. */
-function formulaServer(first: FormulaDocument, second?: FormulaDocument) {
+function formulaServer(first: FormulaDocument, second?: FormulaDocument, created_at = '2026-06-20T10:00:00.000001Z') {
   const versions = [first, second].filter(Boolean).map((document, at) => version(at + 1, document!, at ? at : null))
   function version(id: number, document: FormulaDocument, parent_id: number | null) {
     return { id, formula_id: 7, number: id, parent_id, created_at: '2026-06-20T10:00:00Z', document }
   }
   const asked = serve({
-    'GET /api/formulas/7': () => ({ id: 7, name: 'x', version: versions.at(-1), versions: versions.length }),
+    'GET /api/formulas/7': () => ({
+      id: 7,
+      name: 'x',
+      created_at,
+      version: versions.at(-1),
+      versions: versions.length,
+    }),
     'GET /api/versions/1': () => versions[0],
     'GET /api/versions/2': () => versions[1],
     'POST /api/formulas/7/versions': (body) => {
@@ -70,8 +76,12 @@ describe('the draft', () => {
     expect(draft.canUndo.value).toBe(true)
     await draft.undo()
     expect([draft.base.value?.number, lines(draft.document.value), draft.dirty.value]).toEqual([1, [], false])
-    draft.history.redo()
-    expect(lines(draft.document.value)).toEqual(['1 cup oats'])
+    await settle(10)
+    const reloaded = useDraft(7)
+    await reloaded.load()
+    expect([reloaded.base.value?.number, lines(reloaded.document.value)]).toEqual([1, []])
+    reloaded.history.redo()
+    expect(lines(reloaded.document.value)).toEqual(['1 cup oats'])
   })
 
   it('loses nothing when the server refuses', async () => {
@@ -96,12 +106,61 @@ describe('the draft', () => {
     expect(draft.dirty.value).toBe(false)
   })
 
+  it('of one database never opens over the formula of another with the same number', async () => {
+    formulaServer(emptyFormula('demo'))
+    const demo = useDraft(7)
+    await demo.load()
+    demo.edit('a line', add('1 cup oats'))
+    await settle(10)
+    formulaServer(emptyFormula('mine'), undefined, '2026-07-01T08:00:00.000001Z')
+    const mine = useDraft(7)
+    await mine.load()
+    expect([mine.document.value.name, lines(mine.document.value), mine.restored.value]).toEqual(['mine', [], false])
+  })
+
+  it('gives way to a version saved on another device when it says nothing of its own, and only then', async () => {
+    const { versions } = formulaServer(emptyFormula('x'))
+    const tablet = useDraft(7)
+    await tablet.load()
+    tablet.edit('a line', add('1 cup oats'))
+    await tablet.undo()
+    await settle(10)
+    const second = emptyFormula('x')
+    add('2 tbsp honey')(second)
+    formulaServer(emptyFormula('x'), second)
+    const again = useDraft(7)
+    await again.load()
+    expect([again.base.value?.number, lines(again.document.value)]).toEqual([2, ['2 tbsp honey']])
+    again.edit('a line', add('3 g salt'))
+    await settle(10)
+    const kept = useDraft(7)
+    await kept.load()
+    expect([kept.restored.value, lines(kept.document.value)]).toEqual([true, ['2 tbsp honey', '3 g salt']])
+    expect(versions).toHaveLength(1)
+  })
+
+  it('opens even when the version it stood on is gone, with nothing of it lost', async () => {
+    formulaServer(emptyFormula('x'))
+    localStorage.setItem(
+      'elm-cup:draft:7:2026-06-20T10:00:00.000001Z',
+      JSON.stringify({ document: { ...emptyFormula('kept') }, baseId: 99, history: { undo: [], redo: [] } }),
+    )
+    const draft = useDraft(7)
+    await draft.load()
+    expect([draft.loaded.value, draft.document.value.name, draft.base.value?.number, draft.dirty.value]).toEqual([
+      true,
+      'kept',
+      1,
+      true,
+    ])
+  })
+
   it('says so when the formula is not there, and bears a broken keepsake', async () => {
     serve({})
     const draft = useDraft(8)
     await draft.load()
     expect([draft.loaded.value, draft.error.value]).toEqual([false, 'There is nothing here'])
-    localStorage.setItem('elm-cup:draft:7', '{broken')
+    localStorage.setItem('elm-cup:draft:7:2026-06-20T10:00:00.000001Z', '{broken')
     formulaServer(emptyFormula('x'))
     const other = useDraft(7)
     await other.load()

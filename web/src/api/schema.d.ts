@@ -527,6 +527,7 @@ export interface components {
         Formula: {
             id: number;
             name: string;
+            created_at: string;
             version: components["schemas"]["Version"];
             versions: number;
         };

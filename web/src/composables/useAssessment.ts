@@ -8,7 +8,6 @@ export const DEBOUNCE = 60
 /** The assessment of a document, asked again at each change: debounced, older questions cancelled. */
 export function useAssessment(document: Ref<FormulaDocument | undefined>) {
   const assessment = shallowRef<Assessment>()
-  const pending = ref(false)
   const error = ref<string>()
   let timer: ReturnType<typeof setTimeout> | undefined
   let running: AbortController | undefined
@@ -27,17 +26,15 @@ export function useAssessment(document: Ref<FormulaDocument | undefined>) {
       if (mine !== running || (failure as Error).name === 'AbortError') return
       error.value = (failure as Error).message
     }
-    pending.value = false
   }
   watch(
     document,
     (now, before) => {
       if (!now) return
-      pending.value = true
       clearTimeout(timer)
       timer = setTimeout(ask, before ? DEBOUNCE : 0)
     },
     { immediate: true },
   )
-  return { assessment, pending, error, again: ask }
+  return { assessment, error, again: ask }
 }

@@ -7,9 +7,12 @@ import { compare, type Operation } from 'fast-json-patch'
 interface KeptDraft {
   document: FormulaDocument
   baseId: number
+  /** The newest version that this device knew of. */
+  newestId: number
   history: HistoryState
 }
-const keyOf = (formulaId: number) => `elm-cup:draft:${formulaId}`
+/** A formula's number alone would mix the drafts of two databases that were served at one address. */
+const keyOf = (formula: { id: number; created_at: string }) => `elm-cup:draft:${formula.id}:${formula.created_at}`
 
 /** The formula as it stands on the screen: every edit can be undone, Save makes it a version, a reload keeps it. */
 export function useDraft(formulaId: number) {
@@ -26,35 +29,56 @@ export function useDraft(formulaId: number) {
   const dirty = computed(() => loaded.value && differs())
   const canUndo = computed(() => history.state.value.undo.length > 0 || !!base.value?.parent_id)
 
+  let key: string | undefined
+  let newestId: number | undefined
+  let steppingBack = false
+
   async function load() {
     try {
       const formula = await unwrap(api.GET('/api/formulas/{id}', { params: { path: { id: formulaId } } }))
-      const kept = readKept()
-      base.value = kept ? await versionOf(kept.baseId, formula.version) : formula.version
-      document.value = kept?.document ?? (formula.version.document as FormulaDocument)
-      if (kept) history.state.value = kept.history
-      restored.value = !!kept && differs()
+      key = keyOf(formula)
+      await takeUp(formula.version)
       loaded.value = true
     } catch (failure) {
       error.value = (failure as Error).message
     }
   }
-  const versionOf = (id: number, current: Version) => (id === current.id ? current : showVersion(id))
+  /** The kept draft where it says something; else the version that is current now, saved here or elsewhere. */
+  async function takeUp(current: Version) {
+    const kept = readKept()
+    newestId = current.id
+    const ground = kept && (kept.baseId === current.id ? current : await showVersion(kept.baseId).catch(() => current))
+    const says = kept && compare(ground!.document, kept.document).length > 0
+    if (!kept || (!says && kept.newestId !== current.id)) {
+      base.value = current
+      document.value = current.document as FormulaDocument
+      return
+    }
+    base.value = ground
+    document.value = kept.document
+    history.state.value = kept.history
+    restored.value = !!says
+  }
   const showVersion = (id: number) => unwrap(api.GET('/api/versions/{id}', { params: { path: { id } } }))
 
   function readKept(): KeptDraft | undefined {
     try {
-      const text = localStorage.getItem(keyOf(formulaId))
+      const text = key && localStorage.getItem(key)
       return text ? (JSON.parse(text) as KeptDraft) : undefined
     } catch {
       return undefined
     }
   }
   watch([document, base, history.state], () => {
-    if (!loaded.value || !base.value) return
-    const kept: KeptDraft = { document: document.value, baseId: base.value.id, history: history.state.value }
+    if (!loaded.value || !base.value || !key) return
+    const kept: KeptDraft = {
+      document: document.value,
+      baseId: base.value.id,
+      newestId: newestId!,
+      history: history.state.value,
+    }
     try {
-      localStorage.setItem(keyOf(formulaId), JSON.stringify(kept))
+      localStorage.setItem(key, JSON.stringify(kept))
     } catch {
       error.value = 'This device has no room left to keep the draft; save it.'
     }
@@ -72,15 +96,18 @@ export function useDraft(formulaId: number) {
   }
   /** Takes the last edit back; past the first edit, the parent version opens as a draft. */
   async function undo() {
-    if (history.undo()) return
+    if (steppingBack || history.undo()) return
     const parentId = base.value?.parent_id
     if (!parentId) return
+    steppingBack = true
     try {
       const parent = await showVersion(parentId)
       history.stepBackTo(`version ${base.value?.number}`, parent.document as FormulaDocument)
       base.value = parent
     } catch (failure) {
       error.value = (failure as Error).message
+    } finally {
+      steppingBack = false
     }
   }
   /** Makes the draft a version. Resolves to it, or to undefined with `error` set and nothing lost. */
@@ -93,6 +120,7 @@ export function useDraft(formulaId: number) {
       const body = { document: document.value, parent_id: base.value.id }
       const params = { path: { id: formulaId } }
       base.value = await unwrap(api.POST('/api/formulas/{id}/versions', { params, body: body as never }))
+      newestId = base.value.id
       restored.value = false
       return base.value
     } catch (failure) {

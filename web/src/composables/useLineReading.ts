@@ -1,4 +1,4 @@
-import { ref, shallowRef, watch, type Ref } from 'vue'
+import { shallowRef, watch, type Ref } from 'vue'
 import { api, unwrap, type AssessedLine } from '@/api/client'
 import type { DocumentLine } from '@/api/document'
 import { DEBOUNCE } from './useAssessment'
@@ -10,7 +10,6 @@ export function useLineReading(
   cup: Ref<string | undefined>,
 ) {
   const reading = shallowRef<AssessedLine>()
-  const failed = ref(false)
   let timer: ReturnType<typeof setTimeout> | undefined
   let running: AbortController | undefined
 
@@ -20,19 +19,19 @@ export function useLineReading(
       const body = { text, ingredient, process: process.value, cup: cup.value as never }
       const answer = await unwrap(api.POST('/api/lines', { body, signal: mine.signal }))
       if (mine === running) reading.value = answer
-      failed.value = false
-    } catch (failure) {
-      if (mine === running && (failure as Error).name !== 'AbortError') failed.value = true
+    } catch {
+      // Overtaken or unreachable: the assessment of the whole says when the server does not answer.
     }
   }
   watch([line, process, cup], ([now]) => {
     clearTimeout(timer)
     running?.abort()
+    running = undefined
     if (!now?.text?.trim()) {
       reading.value = undefined
       return
     }
     timer = setTimeout(ask, DEBOUNCE, now.text, now.ingredient)
   })
-  return { reading, failed }
+  return { reading }
 }

@@ -55,8 +55,10 @@ async function scale() {
   times.value = ''
   if (!factor) return
   try {
-    const body = { document: props.draft.document.value as never, factor }
+    const before = props.draft.document.value
+    const body = { document: before as never, factor }
     const document = (await unwrap(api.POST('/api/scale', { body }))) as FormulaDocument
+    if (props.draft.document.value !== before) return say('The draft changed meanwhile; scale it again.')
     if (props.draft.history.change(`the batch × ${factor}`, document))
       say(`The batch is × ${factor}.`, { word: 'Undo', run: () => props.draft.undo() })
   } catch (failure) {
