@@ -33,7 +33,7 @@ RSpec.describe "bin/elm" do
   end
 
   {
-    ["assess", "-", ""] => /empty/, ["assess", "-", "nonsense"] => /not JSON/, ["assess", "-", '{"elm_cup":"formula/9"}'] => /formula\/1/, ["assess", "-", "[" * 10_000] => /nested deeper/,
+    ["assess", "-", ""] => /empty/, ["assess", "-", "nonsense"] => /not JSON/, ["assess", "-", '{"elm_cup":"formula/9"}'] => /formula\/1/, ["assess", "-", '{"elm_cup":1e400}'] => /larger than any/, ["assess", "-", "[" * 10_000] => /nested deeper/,
     ["assess", "-", "\xff\xfe\x00"] => /UTF-8/, ["assess", "/nowhere/at/all.json"] => /cannot be read/, ["assess"] => /Name a formula document/, ["dance"] => /no command/,
     ["convert"] => /what to convert/, ["convert", "2 cups xyzzy"] => /not in the pantry/, ["convert", "2 tbsp butter"] => /choose which/, ["convert", "1 cup honey", "--to", "furlong"] => /no unit/, ["convert", "-5 g honey"] => //,
     ["convert", "0 g honey"] => /zero/, ["convert", "1 cup honey", "--cup", "thimble"] => /no cup standard/, ["scale", "-", "{}"] => /by how much/

@@ -3,6 +3,7 @@
 # How does it come and go? The formula document: read, checked, scaled, patched.
 require_relative "document/formula"
 require_relative "document/not_built"
+require_relative "document/finite"
 require_relative "document/schema"
 require_relative "document/json_reader"
 require_relative "document/scale"

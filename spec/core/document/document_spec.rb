@@ -37,6 +37,13 @@ RSpec.describe "The formula document" do
     expect { ElmCup.read_json('{"grams": NaN}') }.to raise_error(ElmCup::InvalidDocument, /not JSON/)
   end
 
+  it "refuses numbers past any float at their place, in every body" do
+    {'{"elm_cup":"formula/1","name":"x","components":[{"name":"d","lines":[{"ingredient":"honey","grams":1e400}]}]}' => "/components/0/lines/0/grams", '{"elm_cup":-1e400}' => "/elm_cup", '{"minutes":[1e999]}' => "/minutes/0"}
+      .each { |bytes, pointer| expect { ElmCup.read_json(bytes) }.to raise_error(ElmCup::InvalidDocument) { |error| expect([error.pointer, error.message]).to match([pointer, /larger than any/]) } }
+    expect(faults(with(["shape", "piece_grams"], Float::INFINITY))).to match([["/shape/piece_grams", /larger than any/]])
+    expect(faults(with(["components", 0, "lines", 1, "grams"], Float::NAN))).to match([["/components/0/lines/1/grams", /larger than any/]])
+  end
+
   it "refuses by name what is not built yet" do
     %w[coat needs muted splits wishes].each { |key| expect(faults(good.merge(key => {}))).to eq([["/#{key}", "“#{key}” belongs to a part that is not built yet; take it out"]]) }
     expect(faults(with(["components", 0, "takes"], []))).to eq([["/components/0/takes", "“takes” belongs to a part that is not built yet; take it out"]])
@@ -69,7 +76,7 @@ RSpec.describe "The formula document" do
     expect(ElmCup.assess(doubled)["grams"]).to be_within(0.02).of(2 * ElmCup.assess(document)["grams"])
     third = ElmCup.scale(ElmCup.scale(document, "1/3"), 3)
     expect(third["components"][0]["lines"][0..1].map { |line| read(line["text"])["grams"] }).to eq(document["components"][0]["lines"][0..1].map { |line| read(line["text"])["grams"] })
-    ["x", 0, -1, 1000, nil].each { |factor| expect { ElmCup.scale(document, factor) }.to raise_error(ElmCup::InvalidDocument) }
+    ["x", 0, -1, 1000, nil, "1e9999999999", "1/0", Float::INFINITY].each { |factor| expect { ElmCup.scale(document, factor) }.to raise_error(ElmCup::InvalidDocument) }
   end
 
   it "ships its schema in docs" do

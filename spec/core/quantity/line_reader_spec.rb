@@ -34,7 +34,7 @@ RSpec.describe ElmCup::Quantity::LineReader do
 
   it "keeps the ends of a range" do
     term = reading("2-3 tbsp water").terms.first
-    expect([term.low_quantity, term.high_quantity, term.spread]).to eq([2, 3, 1/5r])
+    expect([term.low.value, term.high.value, term.spread]).to eq([2, 3, 1/5r])
   end
 
   it "lets a weight in brackets win over the volume before it" do

@@ -16,7 +16,7 @@ module ElmCup
         Schema.refuse("", "This is not valid UTF-8 text; save it as UTF-8") unless text.valid_encoding?
         Schema.refuse("", "This is empty; a formula document is a JSON object") if text.strip.empty?
 
-        JSON.parse(text, max_nesting: MOST_NESTING)
+        Finite.check(JSON.parse(text, max_nesting: MOST_NESTING))
       rescue JSON::NestingError
         Schema.refuse("", "This is nested deeper than a formula can be (#{MOST_NESTING} levels)")
       rescue JSON::ParserError => error

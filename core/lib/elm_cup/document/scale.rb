@@ -6,6 +6,8 @@ module ElmCup
     module Scale
       LEAST = Rational(1, 100)
       MOST = 100
+      # A factor as text: digits, a point, a fraction. An exponent would be reckoned out before it could be refused.
+      WRITTEN = %r{\A\d{1,6}(?:\.\d{1,6})?(?:/\d{1,6})?\z}
 
       # A new document Hash; the size of a piece stays, a number of pieces scales. InvalidDocument for a factor that is
       # not a number between 1/100 and 100, or when the result is not a formula that can be taken.
@@ -22,6 +24,8 @@ module ElmCup
         private
 
         def exact(factor)
+          raise ArgumentError if factor.is_a?(String) && !factor.match?(WRITTEN)
+
           value = factor.is_a?(Float) ? Rational(factor.to_s) : Rational(factor)
           return value if value.between?(LEAST, MOST)
 

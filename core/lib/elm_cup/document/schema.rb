@@ -14,6 +14,7 @@ module ElmCup
       # nil, or InvalidDocument.
       def self.check(document)
         refuse("", "A formula document is a JSON object; this is #{name_of(document)}") unless document.is_a?(Hash)
+        Finite.check(document)
         early = version_faults(document) + NotBuilt.faults(document)
         raise InvalidDocument.new(early) if early.any?
         return if SCHEMA.valid?(document)

@@ -21,11 +21,6 @@ module ElmCup
       # It weighs nothing.
       def empty? = grams.zero?
 
-      # Yields each Entry with its grams and its composition's factor (grams / 100).
-      def each_entry
-        lines.each { |line| yield line.entry, line.grams.to_f / 100, line }
-      end
-
       # Grams of what the block gives per 100 g of each entry.
       def total
         lines.sum(0.0) { |line| yield(line.entry, line) * line.grams.to_f / 100 }

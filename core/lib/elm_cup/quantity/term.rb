@@ -16,11 +16,6 @@ module ElmCup
       # Exact amount in the unit, middle of the range, modifiers counted.
       def quantity = sign * factor * (low.value + high.value) / 2
 
-      # The lower end of the range, and the higher, modifiers counted.
-      def low_quantity = sign * factor * low.value
-
-      def high_quantity = sign * factor * high.value
-
       # Grams that the term itself says, nil if it says none.
       def grams
         return quantity * unit.size if unit && %i[mass stick handful].include?(unit.kind)

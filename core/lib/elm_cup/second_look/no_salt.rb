@@ -25,10 +25,11 @@ module ElmCup
 
       # A third of a gram in 100 g, in spoons, or in pinches where that is under the smallest spoon.
       def self.remedy(table)
-        ml = table.bowl.grams * WANTED / 100 / (288 / 236.588)
+        per_ml = Ingredient::Library.default.weights("salt").first.grams_per_ml
+        ml = table.bowl.grams * WANTED / 100 / per_ml
         return "#{table.measures.nearest(ml).text} fine salt" if ml >= table.measures.smallest_ml
 
-        pinches = [(ml / (4.92892 / 16)).ceil, 1].max
+        pinches = [(ml / Quantity::Unit[:pinch].millilitres(Quantity::CupStandard::US)).ceil, 1].max
         (pinches == 1) ? "1 pinch fine salt" : "#{pinches} pinches fine salt"
       end
       private_class_method :remedy
