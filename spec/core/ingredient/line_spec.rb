@@ -78,6 +78,17 @@ RSpec.describe "A typed line" do
     end
   end
 
+  # An allergen that a name tells of must never be lost in what it is taken for.
+  it "takes no name that tells of a nut, of milk or of another allergen for something without it" do
+    told = {"almond" => "tree_nut", "walnut" => "tree_nut", "cashew" => "tree_nut", "hazelnut" => "tree_nut", "pecan" => "tree_nut", "pistachio" => "tree_nut", "peanut" => "peanut", "sesame" => "sesame", "tahini" => "sesame", "soy" => "soy", "whey" => "milk", "butter cream" => "milk"}
+    ElmCup::Ingredient::Library.default.all.each do |entry|
+      [entry.name, *entry.names, *entry.assumed_names].each do |name|
+        told.each { |word, allergen| expect(entry.allergens).to include(allergen), "#{name} → #{entry.id}" if name.downcase.match?(/\b#{word}/) }
+      end
+    end
+    ["almond extract", "pistachio cream", "hazelnut syrup", "peanut oil", "walnut oil"].each { |name| expect(read("1 tsp #{name}")["status"]).not_to eq("read"), name }
+  end
+
   it "does not take a longer name for a shorter one" do
     ["1 cup coconut sugar cookies", "2 tbsp date vinegar", "1 cup almond liqueur", "1 cup oat hay"].each { |text| expect(read(text)["status"]).not_to eq("read"), text }
     expect(read("1 cup coconut sugar")["ingredient"]).to eq("sugar-coconut")
