@@ -9,7 +9,9 @@ RSpec.describe "A typed line" do
     "2 tbsp ground flax" => ["flax-ground", "ground", 13.5], "1 cup packed brown sugar" => ["sugar-brown", "granulated", 216.0], "1 stick butter" => ["dairy-butter", "oil", 113.4],
     "1/2 cup melted dark chocolate" => ["chocolate-dark", "melted", 130.0], "1 scoop protein powder" => ["protein-powder", "powder", 31.0], "1 can (400 g) coconut milk" => ["coconut-milk", "liquid", 400.0],
     "handful (about 30 g) raisins" => ["raisins", "whole", 30.0], "2 bananas" => ["banana", "paste", 236.0], "1 metric cup honey" => ["honey", "syrup", 358.2], "2 tbsp unsalted butter" => ["dairy-butter", "oil", 28.4],
-    "1/4 cup coconut, desiccated" => ["coconut-desiccated", "shred", 21.3]
+    "1/4 cup coconut, desiccated" => ["coconut-desiccated", "shred", 21.3],
+    "1/2 cup half and half" => ["half-and-half", "liquid", 121.0], "1 lemon, zested" => ["citrus-zest", "shred", 6.0], "2 limes, juiced" => ["citrus-juice", "liquid", 90.0], "2 squares (20 g) dark chocolate" => ["chocolate-dark", "chips", 20.0],
+    "1 cup cream of coconut" => ["coconut-cream-sweetened", "liquid", 300.0], "1 tsp almond extract" => ["almond-extract", "liquid", 4.3]
   }.each do |text, (ingredient, form, grams)|
     it("“#{text}” is #{grams} g of #{ingredient}, #{form}") do
       line = read(text)
@@ -86,7 +88,19 @@ RSpec.describe "A typed line" do
         told.each { |word, allergen| expect(entry.allergens).to include(allergen), "#{name} → #{entry.id}" if name.downcase.match?(/\b#{word}/) }
       end
     end
-    ["almond extract", "pistachio cream", "hazelnut syrup", "peanut oil", "walnut oil"].each { |name| expect(read("1 tsp #{name}")["status"]).not_to eq("read"), name }
+    ["pistachio cream", "hazelnut syrup", "peanut oil", "walnut oil"].each { |name| expect(read("1 tsp #{name}")["status"]).not_to eq("read"), name }
+  end
+
+  it "only guesses at a short word that is a letter off, and at a word that begins with another letter" do
+    {"dats" => "dates-soft", "hony" => "honey", "craisins" => "raisins"}.each do |name, id|
+      line = read("100 g #{name}")
+      expect(line["status"]).to eq("unknown"), name
+      expect(line["candidates"].map { |each| each["ingredient"] }).to include(id)
+    end
+  end
+
+  it "says that an unnamed protein powder is taken for the milk kind" do
+    expect(read("30 g protein powder")).to include("ingredient" => "protein-powder", "allergens" => ["milk"], "assumptions" => ["“protein powder” is taken as whey protein powder"])
   end
 
   it "does not take a longer name for a shorter one" do
@@ -96,7 +110,7 @@ RSpec.describe "A typed line" do
   end
 
   it "asks for what cannot be guessed" do
-    {"1 can coconut milk" => /what one can holds/, "1 scoop honey" => /Which scoop/, "3 tahini" => /How much one tahini weighs/, "200 kg oats" => /100 kg/}.each do |text, message|
+    {"1 can coconut milk" => /what one can holds/, "1 scoop honey" => /Which scoop/, "2 squares dark chocolate" => /what they weigh/, "3 tahini" => /What one of tahini weighs/, "200 kg oats" => /100 kg/}.each do |text, message|
       expect(read(text)).to include("status" => "unreadable", "message" => message)
     end
   end

@@ -27,7 +27,12 @@ RSpec.describe ElmCup::Quantity::LineReader do
     "2 tbsp half and half" => [[2, :tablespoon]], "1 and 1/2 cups oats" => [[3/2r, :cup]], "1 & ½ cups oats" => [[3/2r, :cup]], "12 oz bag of chocolate chips" => [[12, :ounce]],
     "Dates (10)" => [[10, nil]], "soft dates: 12" => [[12, nil]], "1 tablespoon plus 2 teaspoons honey" => [[1, :tablespoon], [2, :teaspoon]],
     "¼ cup/60 ml maple syrup" => [[1/4r, :cup]], "60ml/¼ cup maple syrup" => [[60, :millilitre]], "2 bars (100 g each) dark chocolate" => [[2, :bar]],
-    "juice of 1/2 lemon" => [[1/2r, nil]], "the grated zest of one lime" => [[1, nil]]
+    "juice of 1/2 lemon" => [[1/2r, nil]], "the grated zest of one lime" => [[1, nil]],
+    "1 lb 2 oz dates" => [[1, :pound], [2, :ounce]], "1 kg 200 g dates" => [[1, :kilogram], [200, :gram]], "1 cup 2 tbsp honey" => [[1, :cup], [2, :tablespoon]],
+    "a cup and a half of oats" => [[1, :cup], [1/2r, :cup]], "1 cup and a half oats" => [[1, :cup], [1/2r, :cup]],
+    "60 g to 80 g oats" => [[70, :gram]], "60g-80g oats" => [[70, :gram]], "1 cup to 2 cups oats" => [[3/2r, :cup]], "a pinch or two of salt" => [[3/2r, :pinch]],
+    "1 cup or 240 ml water" => [[1, :cup]], "1) 2 cups oats" => [[2, :cup]], "3. 12 dates" => [[12, nil]], "a couple of dates" => [[2, nil]],
+    "1 tbsp cocoa, heaping" => [[5/4r, :tablespoon]], "2 cups oats (scant)" => [[9/5r, :cup]], "10 pieces of dates" => [[10, :piece]], "scoop #40 peanut butter" => [[1, :scoop]], "#40 scoop tahini" => [[1, :scoop]]
   }.each do |text, wanted|
     it("reads the amount of “#{text}”") { expect(amounts(text)).to eq(wanted) }
   end
@@ -66,6 +71,19 @@ RSpec.describe ElmCup::Quantity::LineReader do
     expect(line.notes).to include(/plus more for rolling/)
     expect(reading("salt, to taste").flags).to eq([:to_taste])
     expect(reading("2 tbsp maple syrup or honey").name).to eq("maple syrup")
+    ["2 tbsp honey or maple syrup", "2 tbsp honey (or maple syrup)", "2 tbsp honey, or maple syrup"].each { |text| expect(reading(text).notes).to eq(["“or maple syrup” is not used: the first is taken"]), text }
+  end
+
+  it "hears that a measure is packed wherever the line says so" do
+    ["1 cup packed brown sugar", "1 cup brown sugar, packed", "1 cup brown sugar, firmly packed", "1 cup (packed) brown sugar", "1 cup of packed brown sugar", "1 packed cup brown sugar"].each do |text|
+      expect(read(text)["grams"]).to be_within(0.01).of(216), text
+    end
+    ["1 cup brown sugar", "1 cup loosely packed brown sugar", "1 cup brown sugar, lightly packed"].each { |text| expect(read(text)["grams"]).to be_within(0.01).of(145), text }
+  end
+
+  it "does not add up two ways of saying one amount" do
+    expect(amounts("14 oz 400 g coconut milk")).to eq([[14, :ounce]])
+    expect(amounts("1 cup 2% milk")).to eq([[1, :cup]])
   end
 
   {
@@ -104,7 +122,8 @@ RSpec.describe ElmCup::Quantity::LineReader do
   end
 
   it "scales exactly: by k and back by 1/k gives the amounts again" do
-    ["1/2 c + 2 tbsp honey", "a cup oats", "2-3 tbsp water", "1½ cups (135 g) oats", "pinch of salt", "1,000 g oats", "100 g / 3.5 oz chocolate", "half a cup of honey", "two heaping cups oats", "Dates 200g"].each do |text|
+    ["1/2 c + 2 tbsp honey", "a cup oats", "2-3 tbsp water", "1½ cups (135 g) oats", "pinch of salt", "1,000 g oats", "100 g / 3.5 oz chocolate", "half a cup of honey", "two heaping cups oats", "Dates 200g", "a cup and a half of oats", "1 lb 2 oz dates", "60 g to 80 g oats",
+      "a pinch or two of salt", "scoop #40 tahini", "3. 12 dates"].each do |text|
       [1/3r, 1/2r, 3/4r, 2, 7].each do |factor|
         scaled = reading(reading(text).scaled_text(factor))
         expect(scaled.terms.map(&:quantity)).to eq(reading(text).terms.map { |term| term.quantity * factor }), "#{text} × #{factor} → #{scaled.text}"

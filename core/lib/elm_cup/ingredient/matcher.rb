@@ -15,6 +15,9 @@ module ElmCup
       NEARLY = 0.95
       CANDIDATES = 5
       MOST_WORDS = 8
+      # Slips of the finger seldom change the first letter; a name that is one short word is only ever guessed at.
+      OTHER_FIRST_LETTER = 0.9
+      SHORT_WORD_GUESS = 0.7
       LEAST_GUESS = 0.3
 
       def initialize(library)
@@ -97,6 +100,7 @@ module ElmCup
         end
         letters = words.sum(&:length)
         scores = Hash.new(0.0)
+        likes = [short_likes(words.first)] if words.size == 1 && words.first.length < 5
         @names.each { |name, length, entry| scores[entry] = [scores[entry], likeness(words, likes, letters, name, length)].max }
         scores.select { |_, score| score >= LEAST_GUESS }.sort_by { |entry, score| [-score, entry.id] }.first(CANDIDATES)
           .map { |entry, score| Candidate.new(entry: entry, confidence: (NEARLY * score).round(2)) }
@@ -108,6 +112,18 @@ module ElmCup
         [matched / [letters, name_letters].max, 1.0].min
       end
 
+      # One short word on its own: one letter off is worth a guess, not more.
+      def short_likes(word)
+        @vocabulary.to_h do |other, _|
+          near = word != other && (word.length - other.length).abs <= 1 && other.length <= 5 && DidYouMean::Levenshtein.distance(word, other) == 1
+          [other, if near
+                    SHORT_WORD_GUESS
+                  else
+                    ((word == other) ? 1.0 : 0.0)
+                  end]
+        end
+      end
+
       # Short words must be the same; longer ones may differ by a quarter of their letters.
       # `differing` has a bit for each letter that stands in one word only: too many, and they need not be compared.
       def word_likeness(word, other, differing)
@@ -117,6 +133,7 @@ module ElmCup
         return 0.0 if longest < 5 || (word.length - other.length).abs > longest / 4 || differing.to_s(2).count("1") > 0.6 * longest
 
         like = 1.0 - DidYouMean::Levenshtein.distance(word, other).to_f / longest
+        like *= OTHER_FIRST_LETTER unless word[0] == other[0]
         (like >= 0.7) ? like : 0.0
       end
 

@@ -20,7 +20,7 @@ module ElmCup
       def weigh(reading, entry, form)
         @assumptions = []
         terms = reading.weight ? [reading.weight] : reading.terms
-        parts = terms.map { |term| part(term, entry, form) }
+        parts = terms.map { |term| part(term, entry, (term.packed || reading.packed?) ? "packed" : form) }
         missing = parts.find { |each| each.is_a?(Missing) }
         return missing if missing
 
@@ -45,12 +45,19 @@ module ElmCup
       def grams_of(term, entry, form)
         return [term.grams, mass_plus_minus(term)] if term.grams
         if (ml = term.millilitres(@standard))
-          return volume(ml, entry, term.packed ? "packed" : form)
+          return volume(ml, entry, form)
         end
-        return count(term, entry, form) if term.unit.nil?
+        return count(term, entry) if term.unit.nil? || term.unit.kind == :count
         return powder_scoop(term, entry) if term.unit.kind == :scoop
 
-        Missing.new(message: "Say what one #{term.unit.names[1]} holds, such as “1 #{term.unit.names[1]} (400 g)”")
+        unsaid(term.unit)
+      end
+
+      def unsaid(unit)
+        one, several = unit.names.values_at(1, 0)
+        return Missing.new(message: "Say what they weigh, such as “2 #{several} (20 g)”") if unit.kind == :portion
+
+        Missing.new(message: "Say what one #{one} holds, such as “1 #{one} (400 g)”")
       end
 
       def mass_plus_minus(term)
@@ -80,9 +87,9 @@ module ElmCup
         @library.weights(entry.id).find { |weight| weight.form == form && weight.grams_per_ml }
       end
 
-      def count(term, entry, form)
+      def count(term, entry)
         sizes = @library.weights(entry.id).select(&:grams_each)
-        return Missing.new(message: "How much one #{entry.name.downcase} weighs is not known; write grams or a measure") if sizes.empty?
+        return Missing.new(message: "What one of #{entry.name.downcase} weighs is not known; write grams or a measure") if sizes.empty?
 
         weight = sizes.find { |each| each.size == term.size } || sizes.find { |each| each.size == "medium" } || sizes.first
         assume("one is taken as #{weight.grams_each.to_f.round(1).to_s.delete_suffix(".0")} g") unless term.size && weight.size == term.size

@@ -6,11 +6,10 @@ module ElmCup
     # Reading with a fault that names the place and the mend.
     class LineReader
       MAX_LENGTH = 300
-      BULLET = /\s*(?:(?:[-–—*•·▢☐])\s+|\[\s?\]\s*)?/
+      BULLET = /\s*(?:(?:[-–—*•·▢☐])\s+|\[\s?\]\s*|\d{1,2}[.)]\s+(?=[\d½⅓⅔¼¾⅛]))?/
       PART_OF = /(?:the\s+)?(?:(?:finely\s+)?grated\s+)?(juice|zest)\s+(?:of\s+)?(?=[\d½¼¾⅓⅔]|an?\b|one\b|half\b|two\b)/i
       # A part behind a comma that is an amount of something else: "1 cup oats, 10 dates". Times and lengths are not.
       SECOND = /\A(?:and\s+)?[\d½⅓⅔¼¾⅛](?!.*\b(?:h|hr|hrs|hours?|min|mins|minutes?|cm|mm|inch|inches|pieces|chunks|times|days?|°)\b).*[[:alpha:]]{3}/i
-      JOIN = /\s*(?:\+|&)\s*|\s*,?\s+(?:plus|and|minus|less)\s+/i
 
       # The Reading of `text`.
       def self.read(text) = new(text).read
@@ -30,7 +29,7 @@ module ElmCup
         @scan.skip(BULLET)
         @part = @scan[1]&.downcase if @scan.skip(PART_OF)
         @amounts = TermReader.new(@scan)
-        read_terms
+        @terms = SumReader.new(@scan, @amounts).read
         return faulty(@scan.fault) if @scan.fault
 
         words = NameReader.new(@part ? "#{@scan.rest} #{@part}" : @scan.rest)
@@ -39,23 +38,6 @@ module ElmCup
       end
 
       private
-
-      def read_terms
-        term = @amounts.read or return
-        @terms << term
-        loop do
-          back = @scan.pos
-          joint = @scan.scan(JOIN) or return
-          more = @amounts.read
-          return step_back(back) if more.nil? || (more.unit.nil? && !joint.include?("+"))
-
-          @terms << (joint.match?(/minus|less/i) ? more.with(sign: -1) : more)
-        end
-      end
-
-      def step_back(position)
-        @scan.pos = position unless @scan.fault
-      end
 
       # "Rolled oats, 88 g": the amount behind the name. Else the line may still be "salt, to taste".
       def without_leading_amount(words)
@@ -89,8 +71,14 @@ module ElmCup
         second = words.name.match(/\s(?:\+|&|and|plus)\s+(?=[\d½⅓⅔¼¾⅛])/i)
         return two_ingredients(@text.index(second.post_match) || 0, second.post_match) if second
 
-        Reading.new(text: @text, terms: @terms.freeze, weight: amounts.weight, name: words.name, preparations: words.preparations,
+        Reading.new(text: @text, terms: modified(words.modifiers), weight: amounts.weight, name: words.name, preparations: words.preparations,
           flags: words.flags, notes: words.notes, aside: amounts.aside)
+      end
+
+      # "1 tbsp cocoa, heaping": what is said behind the name holds for every measure before it.
+      def modified(modifiers)
+        factor = modifiers.reduce(Rational(1)) { |product, word| product * TermReader::MODIFIERS.fetch(word.downcase) }
+        @terms.map { |term| (term.unit&.kind == :household) ? term.with(factor: term.factor * factor) : term }.freeze
       end
 
       # A weight behind the name, in brackets or behind a comma: "5 dates (about 120 g)", "1 cup oats, 88 g".

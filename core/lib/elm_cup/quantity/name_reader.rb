@@ -5,14 +5,16 @@ module ElmCup
     # Parts the words behind the amount into name, preparations, flags.
     class NameReader
       FLAGS = {
+        loose: /\b(?:loosely|lightly)[\s-]+packed\b/i, packed: /\b(?:(?:firmly|tightly|well)[\s-]+)?packed\b(?!\s+in\b)/i,
         to_taste: /\bto taste\b/i, as_needed: /\b(?:as needed|as required|if needed)\b/i,
         optional: /\boptional(?:ly)?\b/i, divided: /\bdivided\b/i
       }.freeze
       # Words that say what the rest is for; they are kept as a note and not counted.
       ASIDE = /\b(?:plus|and)\s+(?:a little\s+)?(?:more|extra)\b.*|\bfor\s+(?:rolling|dusting|coating|dipping|greasing|decorating|garnish|serving|topping|sprinkling)\b.*/i
 
-      # name: the ingredient's words; preparations: what stood behind commas and in brackets; behind_commas: the former alone
-      attr_reader :name, :preparations, :behind_commas, :flags, :notes
+      # name: the ingredient's words; preparations: what stood behind commas and in brackets; behind_commas: the former alone;
+      # modifiers: "heaping" and the like that stood there
+      attr_reader :name, :preparations, :behind_commas, :modifiers, :flags, :notes
 
       def initialize(text)
         @flags = []
@@ -24,12 +26,22 @@ module ElmCup
         @name = clean(head || "")
         @name, alternative = @name.split(/\s+or\s+/i, 2)
         @name ||= ""
-        @notes << "“or #{alternative}” is not used: the first is taken" if alternative
-        @behind_commas = tail.map { |part| clean(part) }.reject(&:empty?)
-        @preparations = @behind_commas + brackets.map { |part| clean(part) }.reject(&:empty?)
+        pass_over("or #{alternative}") if alternative
+        @behind_commas = parts(tail)
+        @preparations = @behind_commas + parts(brackets)
+        @modifiers, @preparations = @preparations.partition { |part| TermReader::MODIFIERS.key?(part.downcase) }
       end
 
       private
+
+      # What stands behind commas or in brackets and says something of the ingredient; another choice is passed over.
+      def parts(texts)
+        texts.map { |part| clean(part) }.reject do |part|
+          part.empty? || (part.match?(/\Aor\s/i) && pass_over(part))
+        end
+      end
+
+      def pass_over(words) = @notes << "“#{words}” is not used: the first is taken"
 
       def take_flags(text)
         FLAGS.reduce(text) do |rest, (flag, pattern)|

@@ -19,9 +19,12 @@ module ElmCup
 
         @scan.skip(/\s*/)
         low = number or return
-        high = @scan.attempt { @scan.skip(RANGE) && number } || low
+        high = far_end || low
         [low, high].sort_by(&:value) unless @scan.fault
       end
+
+      # The Number behind a dash, "to" or "or" that stands here; nil with the place unchanged.
+      def far_end = @scan.attempt { @scan.skip(RANGE) && number }
 
       private
 

@@ -11,6 +11,7 @@ module ElmCup
         "scant" => Rational(9, 10), "level" => Rational(1)
       }.freeze
       MODIFIER = /\s*(#{MODIFIERS.keys.join("|")}|(?:firmly|lightly|tightly|loosely|well)[\s-]+packed|packed)\b/i
+      PACKED = /\A(?!lightly|loosely).*packed\z/
       ARTICLE = /\s*an?\s+(?=(?:#{MODIFIERS.keys.join("|")})\s+[\d½⅓⅔¼¾⅛])/i
       SIZE = /\s*(?:extra[\s-]+)?(large|big|medium|small)(?:[\s-]+sized?)?\b/i
       # Units whose mass is only custom, so that a weight said beside them wins.
@@ -64,7 +65,8 @@ module ElmCup
       # "a pinch" has its number; "pinch of salt" and "heaping tbsp" mean one.
       def read_bare(modifiers)
         unit = @units.ahead
-        return if unit.nil? || (modifiers.empty? && !BARE_UNITS.include?(unit.id))
+        bare = unit && (modifiers.any? || BARE_UNITS.include?(unit.id))
+        return unless bare || @units.numbered_scoop_ahead?
 
         @scan.skip(/\s*/)
         one = Number.new(value: Rational(1), from: @scan.charpos, to: @scan.charpos, style: :implied)
@@ -80,15 +82,27 @@ module ElmCup
         standard = @units.standard
         unit = scoop_number ? Unit[:scoop] : @units.unit
         scoop_number ||= @units.scoop_number_after if unit&.id == :scoop
+        low, high = widened(low, unit) if low == high
         return if @scan.fault
 
         modifiers += read_modifiers
         term = Term.new(low: low, high: high, unit: unit, factor: factor(modifiers), standard: standard, size: size, scoop_number: scoop_number,
-          packed: modifiers.any? { |word| word.end_with?("packed") }, inner: inner, guessed: guess?(low))
+          packed: modifiers.any? { |word| word.match?(PACKED) }, inner: inner, guessed: guess?(low))
         read_behind(term)
       end
 
-      def guess?(number) = number.style == :word && @scan.string[number.from...number.to].match?(/few|couple/i)
+      # "60 g to 80 g", "a pinch or two": the far end of a range behind the unit. [lower, higher].
+      def widened(low, unit)
+        joined_by_word = @scan.check(/\s+(?:to|or)\s/)
+        high = unit && @scan.attempt do
+          number = @ranges.far_end or next
+          again = @units.unit
+          number if again ? again == unit : joined_by_word && @scan.check(/\s+[[:alpha:]]/)
+        end
+        [low, high || low].sort_by(&:value)
+      end
+
+      def guess?(number) = number.style == :word && @scan.string[number.from...number.to].match?(/few/i)
 
       def read_size = @scan.skip(SIZE) && @scan[1].downcase.sub("big", "large")
 
@@ -107,9 +121,9 @@ module ElmCup
         term
       end
 
-      # "100 g / 3.5 oz": the same amount said again. A weight wins.
+      # "100 g / 3.5 oz", "1 cup or 240 ml": the same amount said again. A weight wins.
       def read_other_way(term)
-        other = @scan.attempt { @scan.skip(/\s*[\/|]\s*(?=[\d½¼¾⅓⅔])/) && @measured.term }
+        other = @scan.attempt { @scan.skip(/(?:\s*[\/|]|\s+or)\s*(?=[\d½¼¾⅓⅔])/) && @measured.term }
         return unless other
 
         @aside.concat(other.numbers)

@@ -6,7 +6,8 @@ module ElmCup
     #   :mass       `size` grams
     #   :volume     `size` millilitres
     #   :household  `size` times a measure of the cup standard (:cup, :tablespoon, :teaspoon, :fluid_ounce)
-    #   :stick, :handful  a mass by custom      :container, :scoop  nothing until the line or the ingredient says
+    #   :stick, :handful  a mass by custom      :container, :portion, :scoop  nothing until the line or the ingredient says
+    #   :count       "pieces": the things themselves
     class Unit
       attr_reader :id, :kind, :size, :household, :names, :exact_names
 
@@ -55,7 +56,11 @@ module ElmCup
         new(:can, :container, "cans,can,tins,tin"),
         new(:bag, :container, "bags,bag,packets,packet,packages,package,pkgs,pkg,packs,pack,pouches,pouch,sachets,sachet"),
         new(:jar, :container, "jars,jar,tubs,tub,bottles,bottle,cartons,carton,boxes,box"),
-        new(:bar, :container, "bars,bar,blocks,block,slabs,slab")
+        new(:bar, :container, "bars,bar,blocks,block,slabs,slab"),
+        new(:piece, :count, "pieces,piece"),
+        new(:square, :portion, "squares,square,cubes,cube"),
+        new(:slice, :portion, "slices,slice,strips,strip,sheets,sheet"),
+        new(:chunk, :portion, "chunks,chunk,knobs,knob,lumps,lump")
       ].freeze
 
       BY_NAME = ALL.flat_map { |unit| unit.names.map { |name| [name, unit] } }.to_h.freeze

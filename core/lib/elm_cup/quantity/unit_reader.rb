@@ -41,6 +41,9 @@ module ElmCup
         end
       end
 
+      # A numbered scoop stands here, not passed over.
+      def numbered_scoop_ahead? = @scan.check(SCOOP)
+
       # The number of "#40 scoop" or "scoop #40".
       def scoop_number = numbered(SCOOP)
 
