@@ -204,7 +204,7 @@ RSpec.describe "Mix in the browser", system: true do
     id = saved("1 cup oats", "10 soft dates", name: "Slip")
     visit "/formulas/#{id}/mix"
     find_field("Batch size, times").send_keys("nonsense", :enter)
-    expect(page).to have_text("The factor must be a number, such as 2 or 1/2")
+    expect(page).to have_text("The factor must be a number, such as 2, 1/2 or 1 1/2")
     find_field("Batch size, times").send_keys("× 1/2", :enter)
     expect(page).to have_css("[data-line='1']", text: "1/2 cup oats").and have_css("[data-line='2']", text: "5 soft dates")
     click_button "Copy"

@@ -76,7 +76,10 @@ RSpec.describe "The formula document" do
     expect(ElmCup.assess(doubled)["grams"]).to be_within(0.02).of(2 * ElmCup.assess(document)["grams"])
     third = ElmCup.scale(ElmCup.scale(document, "1/3"), 3)
     expect(third["components"][0]["lines"][0..1].map { |line| read(line["text"])["grams"] }).to eq(document["components"][0]["lines"][0..1].map { |line| read(line["text"])["grams"] })
-    ["x", 0, -1, 1000, nil, "1e9999999999", "1/0", Float::INFINITY].each { |factor| expect { ElmCup.scale(document, factor) }.to raise_error(ElmCup::InvalidDocument) }
+    {"1 1/2" => "1 1/2 cups", "1½" => "1 1/2 cups", "half" => "1/2 cup", "× 3" => "3 cups", "0,5" => "1/2 cup", 0.5 => "1/2 cup"}.each do |factor, amount|
+      expect(ElmCup.scale(formula("1 cup oats"), factor)["components"][0]["lines"][0]["text"]).to eq("#{amount} oats")
+    end
+    ["x", "", "2 cups", "1-2", "-2", "9" * 400, true, 0, -1, 1000, nil, "1e9999999999", "1/0", Float::INFINITY].each { |factor| expect { ElmCup.scale(document, factor) }.to raise_error(ElmCup::InvalidDocument) }
   end
 
   it "ships its schema in docs" do

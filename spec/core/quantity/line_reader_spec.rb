@@ -134,6 +134,12 @@ RSpec.describe ElmCup::Quantity::LineReader do
     end
   end
 
+  it "lets a unit that is written out agree with its number" do
+    {"1 cup oats" => "2 cups oats", "1 tablespoon honey" => "2 tablespoons honey", "1 pinch salt" => "2 pinches salt", "a can (400 g) coconut milk" => "2 cans (400 g) coconut milk", "1 c oats" => "2 c oats", "50 g oats" => "100 g oats"}
+      .each { |one, two| expect(reading(one).scaled_text(2)).to eq(two) }
+    {"2 cups oats" => "1 cup oats", "1½ cups oats" => "3/4 cup oats", "3 cups oats" => "1 1/2 cups oats"}.each { |two, one| expect(reading(two).scaled_text(1/2r)).to eq(one) }
+  end
+
   it "nudges the last amount by a spoon step and keeps everything else" do
     nudge = ElmCup::Quantity::Nudge
     expect(nudge.call("1/2 c + 2 tbsp honey, warm", 1)).to eq("1/2 c + 2 1/2 tbsp honey, warm")

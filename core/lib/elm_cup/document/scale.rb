@@ -6,8 +6,8 @@ module ElmCup
     module Scale
       LEAST = Rational(1, 100)
       MOST = 100
-      # A factor as text: digits, a point, a fraction. An exponent would be reckoned out before it could be refused.
-      WRITTEN = %r{\A\d{1,6}(?:\.\d{1,6})?(?:/\d{1,6})?\z}
+      # What may stand around a factor: "× 2", "2x", "2 times".
+      TIMES = /\A\s*[x×*]?\s*|\s*(?:[x×*]|times)?\s*\z/i
 
       # A new document Hash; the size of a piece stays, a number of pieces scales. InvalidDocument for a factor that is
       # not a number between 1/100 and 100, or when the result is not a formula that can be taken.
@@ -23,15 +23,25 @@ module ElmCup
       class << self
         private
 
+        # A number as a cook writes it, "1 1/2", "½" or "half", or a JSON number.
         def exact(factor)
-          raise ArgumentError if factor.is_a?(String) && !factor.match?(WRITTEN)
-
-          value = factor.is_a?(Float) ? Rational(factor.to_s) : Rational(factor)
+          value = factor.is_a?(String) ? written(factor) : number_given(factor)
+          return Schema.refuse("/factor", "The factor must be a number, such as 2, 1/2 or 1 1/2") unless value
           return value if value.between?(LEAST, MOST)
 
           Schema.refuse("/factor", "A batch can be made from #{LEAST.to_f} to #{MOST} times as large")
-        rescue ArgumentError, TypeError, FloatDomainError, ZeroDivisionError
-          Schema.refuse("/factor", "The factor must be a number, such as 2 or 1/2")
+        end
+
+        def written(text)
+          return unless text.valid_encoding?
+
+          scan = Quantity::Scan.new(text.gsub(TIMES, ""))
+          low, high = Quantity::RangeReader.new(scan).read
+          low.value if low && low == high && scan.fault.nil? && scan.rest.empty?
+        end
+
+        def number_given(factor)
+          Rational(factor.to_s) if factor.is_a?(Numeric) && factor.finite?
         end
 
         def line(line, factor)

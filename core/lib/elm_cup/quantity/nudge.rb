@@ -16,9 +16,7 @@ module ElmCup
         term = reading.weight || reading.terms.last
         return text unless reading.readable? && term && term.low == term.high
 
-        number = term.low
-        moved = number.with(value: moved(number.value, term, steps))
-        text.dup.tap { |out| out[number.from...number.to] = moved.times_text(1) + number.gap_in(out) }
+        Rewrite.call(text, [term.low]) { |number| moved(number.value, term, steps) }
       end
 
       class << self

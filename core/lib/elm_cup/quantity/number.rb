@@ -12,10 +12,8 @@ module ElmCup
         (%i[word implied].include?(style) && text[to]&.match?(/[[:alpha:]]/)) ? " " : ""
       end
 
-      # The same number times `factor`, written the same way.
-      def times_text(factor)
-        (style == :decimal) ? FractionText.decimal(value * factor) : FractionText.mixed(value * factor)
-      end
+      # The value in digits, written the same way.
+      def text = (style == :decimal) ? FractionText.decimal(value) : FractionText.mixed(value)
     end
   end
 end

@@ -21,9 +21,7 @@ module ElmCup
       # The line again with every amount times `factor`, else as typed. Exact: scaling by k and then 1/k gives the amounts back.
       def scaled_text(factor)
         numbers = terms.flat_map(&:numbers) + (weight ? weight.numbers : []) + aside
-        numbers.uniq(&:from).sort_by(&:from).reverse_each.with_object(text.dup) do |number, out|
-          out[number.from...number.to] = number.times_text(factor) + number.gap_in(out)
-        end
+        Rewrite.call(text, numbers) { |number| number.value * factor }
       end
     end
 

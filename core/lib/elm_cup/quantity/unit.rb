@@ -77,6 +77,14 @@ module ElmCup
         BY_EXACT_NAME[plain] || BY_NAME[plain.downcase] || BY_NAME["#{plain.downcase}."]
       end
 
+      # A unit's whole word as it stands behind `value`: "cup" behind 2 is "cups"; any other word as it is.
+      def self.agreeing(word, value)
+        several, one = BY_NAME[word]&.names&.first(2)
+        return word unless one && [several, one].include?(word) && one.length > 2
+
+        (value > 1) ? several : one
+      end
+
       # The unit with this id; KeyError for no unit.
       def self.[](id) = BY_ID.fetch(id)
 

@@ -51,7 +51,7 @@ const TIMES = ['1/4', '1/3', '1/2', '3/4', '2', '3', '4', '5', '10']
 const times = ref('')
 /** Makes the batch so many times as large, as one edit. */
 async function scale() {
-  const factor = times.value.replace(/[×x\s]/gi, '').replace(',', '.')
+  const factor = times.value.trim()
   times.value = ''
   if (!factor) return
   try {
@@ -60,7 +60,7 @@ async function scale() {
     const document = (await unwrap(api.POST('/api/scale', { body }))) as FormulaDocument
     if (props.draft.document.value !== before) return say('The draft changed meanwhile; scale it again.')
     if (props.draft.history.change(`the batch × ${factor}`, document))
-      say(`The batch is × ${factor}.`, { word: 'Undo', run: () => props.draft.undo() })
+      say(`The batch is made × ${factor}.`, { word: 'Undo', run: () => props.draft.undo() })
   } catch (failure) {
     say((failure as Error).message)
   }
@@ -146,7 +146,7 @@ defineExpose({ save })
         aria-label="Batch size, times"
         placeholder="Batch ×"
         maxlength="12"
-        title="Make it so many times as large: 2, 1/2, 0.75"
+        title="Make it so many times as large: 2, 1/2, 1 1/2"
         @change="scale"
       />
       <datalist id="batch-times">
