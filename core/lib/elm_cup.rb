@@ -18,9 +18,6 @@ require_relative "elm_cup/catalogue"
 
 # The doors of the core: what the server and bin/elm call.
 module ElmCup
-  # The version of the computation; summaries kept elsewhere are made again when it changes.
-  VERSION = "1"
-
   # A formula document from JSON text (bytes). InvalidDocument when it is not JSON within the limits.
   def self.read_json(bytes) = Document::JsonReader.read(bytes)
 
@@ -33,10 +30,11 @@ module ElmCup
   # A typed amount in another unit, as a Hash. UnreadableText when it cannot be done.
   def self.convert(text, to: "g", cup: "us") = Conversion.call(text, to: to, cup: cup)
 
-  # One typed line on its own, as a Hash like a line of an assessment.
-  def self.read_line(text, ingredient: nil, process: "hand", cup: "us")
+  # One typed line on its own, as a Hash like a line of an assessment. `ingredient` is the id that the cook said it is;
+  # where she said it of the line `was`, it holds while the text names the same thing, and the answer's `chosen` tells.
+  def self.read_line(text, ingredient: nil, was: nil, process: "hand", cup: "us")
     standard = Quantity::CupStandard.find(cup)
-    line = Ingredient::LineResolver.new(process: process, standard: standard).resolve(text, chosen: ingredient)
+    line = Ingredient::LineResolver.new(process: process, standard: standard).resolve(text, chosen: ingredient, was: was)
     Assessment::LineAnswer.of(line, nil, 0, Quantity::KitchenMeasures.new(standard: standard), Ingredient::Library.default)
   end
 

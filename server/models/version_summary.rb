@@ -8,11 +8,11 @@ module ElmCupServer
 
     # The summary of `version` as a Hash, made again when another core made the one that is kept.
     def self.for(version)
-      kept = find_by(formula_version_id: version.id)
-      return JSON.parse(kept.summary) if kept&.core_version == ElmCup::VERSION
+      kept = version.kept_summary
+      return JSON.parse(kept.summary) if kept&.core_version == CoreVersion::CURRENT
 
       summary = made_from(ElmCup.assess(version.parsed))
-      upsert({formula_version_id: version.id, core_version: ElmCup::VERSION, summary: JSON.generate(summary)}, unique_by: :formula_version_id)
+      upsert({formula_version_id: version.id, core_version: CoreVersion::CURRENT, summary: JSON.generate(summary)}, unique_by: :formula_version_id)
       summary
     end
 

@@ -23,7 +23,7 @@ module ElmCupServer
     end
     not_found { halt Problem.response(404, "There is no such address in the API") }
 
-    get("/api/health") { answer("ok" => true, "core_version" => ElmCup::VERSION) }
+    get("/api/health") { answer("ok" => true, "core_version" => CoreVersion::CURRENT) }
     get("/api/library") { answer(Library.answer) }
     post("/api/assess") { answer(ElmCup.assess(body_json)) }
     post("/api/lines") { answer(read_line(body_json)) }
@@ -31,7 +31,7 @@ module ElmCupServer
     post("/api/scale") { answer(ElmCup.scale(body_json["document"], body_json["factor"])) }
     post("/api/convert") { answer(ElmCup.convert(body_json["text"], to: body_json["to"], cup: body_json["cup"] || "us")) }
 
-    get("/api/formulas") { answer(Formula.kept.includes(:current_version).order(:name, :id).map(&:to_summary)) }
+    get("/api/formulas") { answer(Formula.kept.includes(current_version: :kept_summary).order(:name, :id).map(&:to_summary)) }
     post("/api/formulas") { answer(Formula.start(body_json).to_answer, 201) }
     get("/api/formulas/:id") { answer(formula.to_answer) }
     delete("/api/formulas/:id") { formula.hide && answer({}) }
@@ -55,7 +55,7 @@ module ElmCupServer
 
     def formula = Formula.kept.find(id)
 
-    def read_line(body) = ElmCup.read_line(body["text"], ingredient: body["ingredient"], process: body["process"] || "hand", cup: body["cup"] || "us")
+    def read_line(body) = ElmCup.read_line(body["text"], ingredient: body["ingredient"], was: body["was"], process: body["process"] || "hand", cup: body["cup"] || "us")
 
     def save_version
       parent = body_json["parent_id"] && formula.versions.find(body_json["parent_id"])

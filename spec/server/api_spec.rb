@@ -60,8 +60,36 @@ RSpec.describe "The JSON API", server: true do
       kept = ElmCupServer::VersionSummary.find_by(formula_version_id: made["version"]["id"])
       kept.update_columns(core_version: "0", summary: "{\"grams\":1,\"flagged\":0,\"diets\":[],\"allergens\":[]}")
       expect(ask(:get, "/api/formulas").find { |each| each["id"] == made["id"] }["summary"]["grams"]).to be > 100
-      expect(kept.reload.core_version).to eq(ElmCup::VERSION)
+      expect(kept.reload.core_version).to eq(ElmCupServer::CoreVersion::CURRENT)
     end
+  end
+
+  it "tells one core from another by any of its figures" do
+    files = ElmCupServer::CoreVersion::FILES
+    expect(files.map { |file| File.basename(file) }).to include("binding.csv", "saturation.rb", "formula.schema.json")
+    Dir.mktmpdir("core") do |folder|
+      FileUtils.cp(files, folder)
+      copies = files.map { |file| File.join(folder, File.basename(file)) }
+      expect(ElmCupServer::CoreVersion.of(copies)).to eq(ElmCupServer::CoreVersion.of(copies))
+      before = ElmCupServer::CoreVersion.of(copies)
+      binding = File.join(folder, "binding.csv")
+      File.write(binding, File.read(binding).sub("0.52", "0.53"))
+      expect(ElmCupServer::CoreVersion.of(copies)).not_to eq(before)
+    end
+  end
+
+  it "lists a shelf of any length with the same few questions to the database" do
+    questions = lambda do
+      count = 0
+      counter = ActiveSupport::Notifications.subscribe("sql.active_record") { count += 1 }
+      ask(:get, "/api/formulas")
+      ActiveSupport::Notifications.unsubscribe(counter)
+      count
+    end
+    ask(:post, "/api/formulas", document)
+    few = questions.call
+    5.times { ask(:post, "/api/formulas", document) }
+    expect(questions.call).to eq(few)
   end
 
   describe "batches" do

@@ -213,8 +213,11 @@ RSpec.describe "Mix in the browser", system: true do
     expect(page).to have_current_path("/formulas").and have_text("“Slip (copy)” is deleted")
     click_button "Undo"
     expect(page).to have_field("Name of the formula", with: "Slip (copy)")
+    click_button "Delete"
+    expect(page).to have_current_path("/formulas").and have_css(".cup-link", count: 1)
     visit "/formulas"
-    expect(page).to have_css(".cup-link", count: 2)
+    click_button "Bring back Slip (copy)"
+    expect(page).to have_css(".cup-link", count: 2).and have_no_text("Deleted just now")
     click_button "Table"
     expect(page).to have_css("tbody tr", count: 2)
     click_button "Fill"

@@ -139,6 +139,24 @@ describe('the draft', () => {
     expect(versions).toHaveLength(1)
   })
 
+  it('says when a version was saved elsewhere while it lay here, until it is saved itself', async () => {
+    formulaServer(emptyFormula('x'))
+    const tablet = useDraft(7)
+    await tablet.load()
+    tablet.edit('a line', add('1 cup oats'))
+    await settle(10)
+    formulaServer(emptyFormula('x'), emptyFormula('newer'))
+    const again = useDraft(7)
+    await again.load()
+    expect([again.restored.value, again.overtakenBy.value, lines(again.document.value)]).toEqual([
+      true,
+      2,
+      ['1 cup oats'],
+    ])
+    await again.save()
+    expect(again.overtakenBy.value).toBeUndefined()
+  })
+
   it('opens even when the version it stood on is gone, with nothing of it lost', async () => {
     formulaServer(emptyFormula('x'))
     localStorage.setItem(

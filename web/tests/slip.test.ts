@@ -69,17 +69,35 @@ describe('a row of the slip', () => {
       ...changes,
     })
 
-  it('keeps a chosen match while only the amount changes, and lets it go with the name', async () => {
-    serve({ 'POST /api/lines': () => line() })
-    for (const [typed, kept] of [
-      ['3 tbsp house spice', 'spice-mixed'],
-      ['2 tbsp honey', undefined],
-    ] as const) {
+  it('keeps the match that the cook chose where the reading says that it holds', async () => {
+    for (const chosen of ['spice-mixed', undefined]) {
+      const asked = serve({ 'POST /api/lines': () => line({ chosen }) })
       const slip = row()
       await slip.get('.typed').trigger('click')
-      await slip.get('input').setValue(typed)
+      await slip.get('input').setValue('half a tbsp house spice ')
       await slip.get('input').trigger('keydown', { key: 'Enter' })
-      expect(slip.emitted('change')).toEqual([[kept ? { text: typed, ingredient: kept } : { text: typed }]])
+      await settle()
+      const text = 'half a tbsp house spice'
+      expect(asked.at(-1)?.body).toEqual({
+        text,
+        ingredient: 'spice-mixed',
+        was: '2 tbsp house spice',
+        process: 'hand',
+      })
+      expect(slip.emitted('change')).toEqual([[chosen ? { text, ingredient: chosen } : { text }]])
+      slip.unmount()
+    }
+  })
+
+  it('asks nobody when no match was chosen, and loses no text when the server is silent', async () => {
+    serve({})
+    for (const kept of [{ text: '2 tbsp honey' }, { text: '2 tbsp house spice', ingredient: 'spice-mixed' }]) {
+      const slip = row({ line: kept, assessed: line({ text: kept.text }) })
+      await slip.get('.typed').trigger('click')
+      await slip.get('input').setValue('3 tbsp tahini')
+      await slip.get('input').trigger('keydown', { key: 'Enter' })
+      if (kept.ingredient) await settle()
+      expect(slip.emitted('change')).toEqual([[{ text: '3 tbsp tahini' }]])
       slip.unmount()
     }
   })

@@ -67,6 +67,13 @@ RSpec.describe "A typed line" do
     expect(chosen).to include("status" => "read", "ingredient" => "spice-mixed", "assumptions" => include(/treated as mixed spice, as you chose/))
   end
 
+  it "keeps what the cook chose while the line names the same thing, and lets it go with the name" do
+    kept = ->(text) { read(text, ingredient: "spice-mixed", was: "2 tbsp house spice")["chosen"] }
+    ["3 tbsp house spice", "half a tbsp of house spice", "20 g house spice, sifted", "house spice, 20 g", "1/2 cup House Spices"].each { |text| expect(kept.call(text)).to eq("spice-mixed"), text }
+    ["2 tbsp honey", "2 tbsp house", "2 tbsp"].each { |text| expect(kept.call(text)).to be_nil, text }
+    expect(read("2 tbsp honey", ingredient: "spice-mixed", was: "2 tbsp house spice")["ingredient"]).to eq("honey")
+  end
+
   it "gives misspelt names a lower confidence than right ones, and never matches below the stated one" do
     {"cashew butter" => "cashew buter", "maple syrup" => "maple sirup", "tahini" => "tahinni", "coconut flour" => "cocnut flour", "hazelnut butter" => "hazlenut butter", "almond flour" => "almnd flour",
      "desiccated coconut" => "dessicated coconut", "vanilla extract" => "vanila extract"}.each do |right, wrong|

@@ -333,6 +333,8 @@ export interface components {
             text: string;
             /** @enum {string} */
             status: "read" | "ambiguous" | "unknown" | "unreadable";
+            /** @description The ingredient that the cook said it is */
+            chosen?: string;
             confidence: number;
             candidates: components["schemas"]["Candidate"][];
             message?: string;
@@ -669,6 +671,8 @@ export interface operations {
                 "application/json": {
                     text: string;
                     ingredient?: string;
+                    /** @description The line that the ingredient was chosen for; it holds while the text names the same thing */
+                    was?: string;
                     /** @enum {string} */
                     process?: "hand" | "processor";
                     cup?: components["schemas"]["CupId"];

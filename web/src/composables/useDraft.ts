@@ -22,6 +22,8 @@ export function useDraft(formulaId: number) {
   const error = ref<string>()
   const saving = ref(false)
   const restored = ref(false)
+  /** The number of a version saved elsewhere since this draft was last open here. */
+  const overtakenBy = ref<number>()
   const history = useHistory(document)
 
   /** Whether the document differs from the version it stands on, whatever the order of its keys. */
@@ -58,6 +60,7 @@ export function useDraft(formulaId: number) {
     document.value = kept.document
     history.state.value = kept.history
     restored.value = !!says
+    if (kept.newestId !== current.id) overtakenBy.value = current.number
   }
   const showVersion = (id: number) => unwrap(api.GET('/api/versions/{id}', { params: { path: { id } } }))
 
@@ -122,6 +125,7 @@ export function useDraft(formulaId: number) {
       base.value = await unwrap(api.POST('/api/formulas/{id}/versions', { params, body: body as never }))
       newestId = base.value.id
       restored.value = false
+      overtakenBy.value = undefined
       return base.value
     } catch (failure) {
       error.value = (failure as Error).message
@@ -130,6 +134,22 @@ export function useDraft(formulaId: number) {
       saving.value = false
     }
   }
-  return { document, base, loaded, error, saving, restored, dirty, canUndo, history, load, edit, apply, undo, save }
+  return {
+    document,
+    base,
+    loaded,
+    error,
+    saving,
+    restored,
+    overtakenBy,
+    dirty,
+    canUndo,
+    history,
+    load,
+    edit,
+    apply,
+    undo,
+    save,
+  }
 }
 export type Draft = ReturnType<typeof useDraft>

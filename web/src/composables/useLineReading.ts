@@ -3,9 +3,12 @@ import { api, unwrap, type AssessedLine } from '@/api/client'
 import type { DocumentLine } from '@/api/document'
 import { DEBOUNCE } from './useAssessment'
 
+/** A line being typed; `was` is the line that its ingredient was chosen for. */
+export type TypedLine = DocumentLine & { was?: string }
+
 /** How a line reads while it is typed: debounced, older questions cancelled; nothing while it is empty. */
 export function useLineReading(
-  line: Ref<DocumentLine | undefined>,
+  line: Ref<TypedLine | undefined>,
   process: Ref<'hand' | 'processor'>,
   cup: Ref<string | undefined>,
 ) {
@@ -13,15 +16,20 @@ export function useLineReading(
   let timer: ReturnType<typeof setTimeout> | undefined
   let running: AbortController | undefined
 
-  async function ask(text: string, ingredient?: string) {
-    const mine = (running = new AbortController())
+  /** Resolves to what a line reads as, or to nothing where that was cancelled or the server does not answer. */
+  async function read({ text, ingredient, was }: TypedLine, signal?: AbortSignal): Promise<AssessedLine | undefined> {
+    const body = { text: text!, ingredient, was, process: process.value, cup: cup.value as never }
     try {
-      const body = { text, ingredient, process: process.value, cup: cup.value as never }
-      const answer = await unwrap(api.POST('/api/lines', { body, signal: mine.signal }))
-      if (mine === running) reading.value = answer
+      return await unwrap(api.POST('/api/lines', { body, signal }))
     } catch {
-      // Overtaken or unreachable: the assessment of the whole says when the server does not answer.
+      // The assessment of the whole says when the server does not answer.
+      return undefined
     }
+  }
+  async function ask(now: TypedLine) {
+    const mine = (running = new AbortController())
+    const answer = await read(now, mine.signal)
+    if (answer && mine === running) reading.value = answer
   }
   watch([line, process, cup], ([now]) => {
     clearTimeout(timer)
@@ -31,7 +39,7 @@ export function useLineReading(
       reading.value = undefined
       return
     }
-    timer = setTimeout(ask, DEBOUNCE, now.text, now.ingredient)
+    timer = setTimeout(ask, DEBOUNCE, now)
   })
-  return { reading }
+  return { reading, read }
 }

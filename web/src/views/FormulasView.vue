@@ -5,7 +5,9 @@ import { api, unwrap, type FormulaSummary } from '@/api/client'
 import SwitchButtons from '@/components/frame/SwitchButtons.vue'
 import ShelfCup from '@/components/shelf/ShelfCup.vue'
 import ShelfTable from '@/components/shelf/ShelfTable.vue'
+import { useDeleted, type Deleted } from '@/composables/useDeleted'
 import { useLibrary } from '@/composables/useLibrary'
+import { say } from '@/composables/useNotice'
 import { useStartFormula } from '@/composables/useStartFormula'
 
 const library = useLibrary()
@@ -19,9 +21,25 @@ const WAYS = [
 const shownAs = ref<'shelf' | 'table'>('shelf')
 const { start, starting } = useStartFormula()
 
-unwrap(api.GET('/api/formulas'))
-  .then((answer) => (formulas.value = answer))
-  .catch((failure: Error) => (error.value = failure.message))
+async function list() {
+  try {
+    formulas.value = await unwrap(api.GET('/api/formulas'))
+  } catch (failure) {
+    error.value = (failure as Error).message
+  }
+}
+list()
+
+const { deleted, bringBack } = useDeleted()
+async function back({ id, name }: Deleted) {
+  try {
+    await bringBack(id)
+    say(`“${name}” is back on the shelf.`)
+    await list()
+  } catch (failure) {
+    say((failure as Error).message)
+  }
+}
 
 const found = computed(() => {
   const wanted = asked.value.trim().toLowerCase()
@@ -53,6 +71,17 @@ const found = computed(() => {
     <ul v-else class="shelf">
       <li v-for="formula in found" :key="formula.id"><ShelfCup :formula="formula" :library="library" /></li>
     </ul>
+    <section v-if="deleted.length" class="deleted" aria-labelledby="deleted-title">
+      <h2 id="deleted-title">Deleted just now</h2>
+      <ul>
+        <li v-for="each in deleted" :key="each.id">
+          {{ each.name }}
+          <button type="button" class="link-button" :aria-label="`Bring back ${each.name}`" @click="back(each)">
+            Bring back
+          </button>
+        </li>
+      </ul>
+    </section>
   </div>
 </template>
 
@@ -71,6 +100,13 @@ const found = computed(() => {
   display: grid;
   grid-template-columns: repeat(auto-fill, minmax(158px, 1fr));
   row-gap: 20px;
+}
+.deleted {
+  margin-top: 28px;
+  color: var(--husk);
+}
+.deleted h2 {
+  font-size: 1rem;
 }
 .shelf li {
   display: grid;

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 /** Mix: type the lines, watch the Cup, press a dose. One component is edited at a time. */
 import { computed, ref, useTemplateRef } from 'vue'
-import { useRoute } from 'vue-router'
+import { useRoute, useRouter } from 'vue-router'
 import FormulaHeader from '@/components/frame/FormulaHeader.vue'
 import ShortcutsDialog from '@/components/frame/ShortcutsDialog.vue'
 import CupPanel from '@/components/mix/CupPanel.vue'
@@ -18,6 +18,7 @@ import { useSlip } from '@/composables/useSlip'
 import { useShortcuts, type Shortcut } from '@/composables/useShortcuts'
 
 const formulaId = Number(useRoute().params.id)
+const router = useRouter()
 const draft = useDraft(formulaId)
 const library = useLibrary()
 const entry = useTemplateRef<InstanceType<typeof EntryLine>>('entry')
@@ -50,6 +51,7 @@ const shortcuts: Shortcut[] = [
   { keys: 'alt+ArrowUp', what: 'A spoon more of the line in hand', run: () => nudgeFocused(1), inFields: true },
   { keys: 'alt+ArrowDown', what: 'A spoon less of the line in hand', run: () => nudgeFocused(-1), inFields: true },
   { keys: 'l', what: 'Second look', run: () => document.getElementById('second-look')?.focus() },
+  { keys: 'm', what: 'Made it: write a batch down', run: () => router.push(`/formulas/${formulaId}/made`) },
   { keys: '?', what: 'These keys', run: () => (keysShown.value = true) },
 ]
 useShortcuts(() => shortcuts)
@@ -70,6 +72,10 @@ useShortcuts(() => shortcuts)
     />
     <p v-if="draft.restored.value" class="banner">
       This is your unsaved draft from before. Save makes it a version; Undo takes it back step by step.
+      <template v-if="draft.overtakenBy.value">
+        Meanwhile version {{ draft.overtakenBy.value }} was saved elsewhere: open it from Versions, and Undo brings this
+        draft back.
+      </template>
     </p>
     <p v-if="draft.error.value" class="banner wrong" role="alert">{{ draft.error.value }}</p>
     <p v-if="error" class="banner wrong" role="alert">

@@ -10,7 +10,7 @@ module ElmCup
       # measures: Quantity::KitchenMeasures, library: where weights are found.
       def self.of(line, portion, component_grams, measures, library)
         {
-          "text" => line.label, "status" => line.status.to_s, "confidence" => round(line.confidence, 2),
+          "text" => line.label, "status" => line.status.to_s, **(line.chosen ? {"chosen" => line.chosen} : {}), "confidence" => round(line.confidence, 2),
           "candidates" => line.candidates.map { |each| {"ingredient" => each.entry.id, "name" => each.entry.name, "confidence" => each.confidence} },
           **fault(line), **read(line, portion, component_grams), **in_measures(line, measures, library), "assumptions" => line.assumptions, "notes" => line.notes
         }

@@ -10,11 +10,12 @@ module ElmCup
     #   melted       the line says melted, so that its fat is liquid whatever the room
     #   moisture_said  dates: the cook said soft, dry or moist
     #   grams        exact; grams_low, grams_high the ends of a typed range and of what the measure may weigh
+    #   chosen       the id that the cook said it is
     #   by_weight    the amount was given in grams or another mass
     #   assumptions  what was taken for granted, in words; notes  what was not used
     Line = Value.of(:status, text: nil, message: nil, from: nil, to: nil, entry: nil, form: nil, form_named: false, melted: false,
       moisture_said: true, grams: nil, grams_low: nil, grams_high: nil, confidence: 0.0, candidates: [], assumptions: [], notes: [],
-      name: nil, by_weight: false) do
+      name: nil, by_weight: false, chosen: nil) do
       # It has an ingredient and grams.
       def read? = status == :read
 

@@ -21,15 +21,13 @@ module ElmCup
         @matchers[library] ||= Matcher.new(library)
       end
 
-      # The Line of a typed text; `chosen` is the id of the ingredient that the cook says it is.
-      def resolve(text, chosen: nil)
+      # The Line of a typed text; `chosen` is the id of the ingredient that the cook says it is. It was said of the line
+      # `was` and holds only while the text names the same thing; nil where it is said of this very text.
+      def resolve(text, chosen: nil, was: nil)
         reading = Quantity::LineReader.read(text)
-        return unreadable(text, reading.fault) unless reading.readable?
-
-        match = chosen ? choice(chosen, reading) : match(reading)
-        return flagged(text, reading, match, chosen) unless match.status == :read
-
-        weigh(text, reading, match)
+        chosen = nil if was && !same_name?(reading, was)
+        line = line(text, reading, chosen)
+        chosen ? line.with(chosen: chosen) : line
       end
 
       # The Line of `grams` of the ingredient with this id, in the form the process gives it.
@@ -43,6 +41,19 @@ module ElmCup
       end
 
       private
+
+      def same_name?(reading, was)
+        NameWords.of(Quantity::LineReader.read(was).name) == NameWords.of(reading.name)
+      end
+
+      def line(text, reading, chosen)
+        return unreadable(text, reading.fault) unless reading.readable?
+
+        match = chosen ? choice(chosen, reading) : match(reading)
+        return flagged(text, reading, match, chosen) unless match.status == :read
+
+        weigh(text, reading, match)
+      end
 
       # A stick is only ever sold of one thing, so "1 stick butter" is dairy butter.
       def match(reading)

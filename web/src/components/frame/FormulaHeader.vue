@@ -5,6 +5,7 @@ import { useRouter } from 'vue-router'
 import { api, unwrap } from '@/api/client'
 import type { FormulaDocument } from '@/api/document'
 import type { Draft } from '@/composables/useDraft'
+import { useDeleted } from '@/composables/useDeleted'
 import { say } from '@/composables/useNotice'
 import { when } from '@/format'
 
@@ -79,16 +80,17 @@ async function copy() {
     say((failure as Error).message)
   }
 }
+const bin = useDeleted()
 async function remove() {
-  const params = { path: { id: props.formulaId } }
+  const { formulaId: id, draft } = props
   try {
-    await unwrap(api.DELETE('/api/formulas/{id}', { params }))
+    await bin.remove({ id, name: draft.base.value?.document.name ?? draft.document.value.name })
     await router.push('/formulas')
-    say(`“${props.draft.document.value.name}” is deleted.`, {
+    say(`“${draft.document.value.name}” is deleted.`, {
       word: 'Undo',
       run: async () => {
-        await unwrap(api.POST('/api/formulas/{id}/restore', { params }))
-        await router.push(`/formulas/${props.formulaId}/mix`)
+        await bin.bringBack(id)
+        await router.push(`/formulas/${id}/mix`)
       },
     })
   } catch (failure) {

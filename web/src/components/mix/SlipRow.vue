@@ -3,11 +3,12 @@
 import { computed, nextTick, ref, toRef, useTemplateRef, watch } from 'vue'
 import type { AssessedLine } from '@/api/client'
 import type { DocumentLine } from '@/api/document'
-import { useLineReading } from '@/composables/useLineReading'
+import { useLineReading, type TypedLine } from '@/composables/useLineReading'
 import GiveTakeBar from '@/drawings/GiveTakeBar.vue'
 import { percent } from '@/format'
 import DraggedGrams from './DraggedGrams.vue'
 import LineReadingText from './LineReadingText.vue'
+import RowTools from './RowTools.vue'
 
 const props = defineProps<{
   line: DocumentLine
@@ -32,13 +33,13 @@ const field = useTemplateRef<HTMLInputElement>('field')
 const shown = computed(
   () => props.line.text ?? props.assessed?.text ?? `${props.line.grams} g ${props.line.ingredient}`,
 )
-const typed = computed<DocumentLine | undefined>(() => {
+const typed = computed<TypedLine | undefined>(() => {
   if (!editing.value || !text.value.trim() || text.value === shown.value) return undefined
-  const sameName = nameOf(text.value) === nameOf(shown.value)
-  return { text: text.value, ...(sameName && props.line.ingredient ? { ingredient: props.line.ingredient } : {}) }
+  const { ingredient } = props.line
+  return { text: text.value.trim(), ...(ingredient ? { ingredient, was: shown.value } : {}) }
 })
-const { reading } = useLineReading(typed, toRef(props, 'process'), toRef(props, 'cup'))
-watch(reading, (now) => emit('preview', now?.status === 'read' ? typed.value : undefined))
+const { reading, read } = useLineReading(typed, toRef(props, 'process'), toRef(props, 'cup'))
+watch(reading, (now) => emit('preview', now?.status === 'read' && typed.value ? asRead(typed.value, now) : undefined))
 const flagged = computed(() => props.assessed && props.assessed.status !== 'read')
 
 /** The text before, in and behind the place that cannot be read; all of it before where nothing is wrong. */
@@ -49,13 +50,9 @@ const parts = computed(() => {
   return [characters.slice(0, from), characters.slice(from, to), characters.slice(to)].map((part) => part.join(''))
 })
 
-/** The words of a line without its numbers: while they stay, a match the cook chose stays. */
-function nameOf(line: string) {
-  return line
-    .replace(/[\d/.,½¼¾⅓⅔+-]+/g, ' ')
-    .replace(/\s+/g, ' ')
-    .trim()
-    .toLowerCase()
+/** The line as it is kept: with the ingredient that the cook chose where it still holds. */
+function asRead({ text }: TypedLine, answer?: AssessedLine): DocumentLine {
+  return { text, ...(answer?.chosen ? { ingredient: answer.chosen } : {}) }
 }
 async function begin() {
   text.value = shown.value
@@ -63,15 +60,19 @@ async function begin() {
   await nextTick()
   field.value?.focus()
 }
-function keep() {
+async function keep() {
   if (!editing.value) return
   const next = typed.value
   close()
-  if (next) emit('change', { ...next, text: next.text!.trim() })
+  if (next) await keepAs(next)
+}
+/** Only a line whose ingredient was chosen has to be asked about; any other is kept at once. */
+async function keepAs(next: TypedLine) {
+  emit('change', asRead(next, next.ingredient ? await read(next) : undefined))
 }
 /** While typing, a spoon step works on what is typed: it is kept first, and the field follows. */
-function nudgeTyped(direction: 1 | -1) {
-  if (typed.value) emit('change', { ...typed.value, text: text.value.trim() })
+async function nudgeTyped(direction: 1 | -1) {
+  if (typed.value) await keepAs(typed.value)
   emit('nudge', direction)
 }
 watch(shown, (now) => {
@@ -139,11 +140,7 @@ function choose(ingredient: string) {
       @drop="emit('nudge', $event)"
       @stop="emit('preview', undefined)"
     />
-    <div class="tools">
-      <button type="button" :aria-label="`Less of line ${number}`" @click="emit('nudge', -1)">−</button>
-      <button type="button" :aria-label="`More of line ${number}`" @click="emit('nudge', 1)">+</button>
-      <button type="button" :aria-label="`Take line ${number} out`" @click="emit('remove')">×</button>
-    </div>
+    <RowTools :number="number" @nudge="emit('nudge', $event)" @remove="emit('remove')" />
   </li>
 </template>
 
@@ -216,29 +213,6 @@ function choose(ingredient: string) {
 .row :deep(.bar) {
   margin-top: 6px;
 }
-.tools {
-  display: flex;
-}
-.tools button {
-  width: 28px;
-  height: 32px;
-  border: 0;
-  background: none;
-  border-radius: var(--radius-in);
-  cursor: pointer;
-  color: var(--husk);
-  font-size: 1.125rem;
-}
-.tools button:hover {
-  background: var(--oat);
-  color: var(--cocoa);
-}
-@media (pointer: coarse) {
-  .tools button {
-    width: 44px;
-    height: 44px;
-  }
-}
 @media (max-width: 600px) {
   .row {
     grid-template-columns: minmax(0, 1fr) 62px;
@@ -246,10 +220,6 @@ function choose(ingredient: string) {
   .row :deep(.bar),
   .no-bar {
     display: none;
-  }
-  .tools {
-    grid-column: 1 / -1;
-    justify-content: end;
   }
 }
 </style>
