@@ -35,7 +35,8 @@ RSpec.describe "bin/elm" do
   {
     ["assess", "-", ""] => /empty/, ["assess", "-", "nonsense"] => /not JSON/, ["assess", "-", '{"elm_cup":"formula/9"}'] => /formula\/1/, ["assess", "-", '{"elm_cup":1e400}'] => /larger than any/, ["assess", "-", "[" * 10_000] => /nested deeper/,
     ["assess", "-", "\xff\xfe\x00"] => /UTF-8/, ["assess", "/nowhere/at/all.json"] => /cannot be read/, ["assess"] => /Name a formula document/, ["dance"] => /no command/,
-    ["convert"] => /what to convert/, ["convert", "2 cups xyzzy"] => /not in the pantry/, ["convert", "2 tbsp butter"] => /choose which/, ["convert", "1 cup honey", "--to", "furlong"] => /no unit/, ["convert", "-5 g honey"] => //,
+    ["convert"] => /what to convert/, ["convert", "2 cups xyzzy"] => /not in the pantry/, ["convert", "2 tbsp butter"] => /choose which/, ["convert", "1 cup honey", "--to", "furlong"] => /no unit/, ["convert", "-5 g honey"] => /less than nothing/, ["convert", "- 5 g"] => /Of what/, ["convert", "\xff"] => /UTF-8/, ["convert", "1 cup honey", "--to"] => /--to needs a value/,
+    ["convert", "1 cup honey", "--too", "g"] => /--too is no option/, ["assess", "-", '{"elm_cup":"formula/1","name":"a","name":"b"}'] => /stands twice.*name/,
     ["convert", "0 g honey"] => /zero/, ["convert", "1 cup honey", "--cup", "thimble"] => /no cup standard/, ["scale", "-", "{}"] => /by how much/
   }.each do |(command, *rest), message|
     it("refuses “#{[command, *rest.map { |text| text.scrub[0, 20] }].join(" ")}” with exit 2 and one line") do

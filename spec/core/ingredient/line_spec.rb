@@ -6,11 +6,11 @@ RSpec.describe "A typed line" do
     "1 cup rolled oats, ground" => ["oats-rolled", "ground", 95.0], "1 cup rolled oats" => ["oats-rolled", "rolled", 88.0],
     "1/2 c + 2 tbsp cashew butter" => ["cashew-butter", "smooth", 160.0], "10 large soft dates" => ["dates-soft", "whole", 240.0], "10 dates, soft" => ["dates-soft", "whole", 180.0],
     "5 dates, dry" => ["dates-dry", "whole", 90.0], "1 cup chopped walnuts" => ["walnuts", "chopped", 117.0], "100 g walnuts, to paste" => ["walnuts", "paste", 100.0],
-    "2 tbsp ground flax" => ["flax-ground", "ground", 13.5], "1 cup packed brown sugar" => ["sugar-brown", "granulated", 216.0], "1 stick butter" => ["dairy-butter", "oil", 113.4],
+    "2 tbsp ground flax" => ["flax-ground", "ground", 13.5], "1 cup packed brown sugar" => ["sugar-brown", "granulated", 216.0], "1 stick butter" => ["dairy-butter", "soft", 113.4],
     "1/2 cup melted dark chocolate" => ["chocolate-dark", "melted", 130.0], "1 scoop protein powder" => ["protein-powder", "powder", 31.0], "1 can (400 g) coconut milk" => ["coconut-milk", "liquid", 400.0],
-    "handful (about 30 g) raisins" => ["raisins", "whole", 30.0], "2 bananas" => ["banana", "paste", 236.0], "1 metric cup honey" => ["honey", "syrup", 358.2], "2 tbsp unsalted butter" => ["dairy-butter", "oil", 28.4],
+    "handful (about 30 g) raisins" => ["raisins", "whole", 30.0], "2 bananas" => ["banana", "paste", 236.0], "1 metric cup honey" => ["honey", "syrup", 358.2], "2 tbsp unsalted butter" => ["dairy-butter", "soft", 28.4],
     "1/4 cup coconut, desiccated" => ["coconut-desiccated", "shred", 21.3],
-    "1/2 cup half and half" => ["half-and-half", "liquid", 121.0], "1 lemon, zested" => ["citrus-zest", "shred", 6.0], "2 limes, juiced" => ["citrus-juice", "liquid", 90.0], "2 squares (20 g) dark chocolate" => ["chocolate-dark", "chips", 20.0],
+    "60 g coconut oil, melted" => ["coconut-oil", "melted", 60.0], "1 cup cocoa butter" => ["cocoa-butter", "pieces", 120.0], "1/2 cup half and half" => ["half-and-half", "liquid", 121.0], "1 lemon, zested" => ["citrus-zest", "shred", 6.0], "2 limes, juiced" => ["citrus-juice", "liquid", 90.0], "2 squares (20 g) dark chocolate" => ["chocolate-dark", "chips", 20.0],
     "1 cup cream of coconut" => ["coconut-cream-sweetened", "liquid", 300.0], "1 tsp almond extract" => ["almond-extract", "liquid", 4.3]
   }.each do |text, (ingredient, form, grams)|
     it("“#{text}” is #{grams} g of #{ingredient}, #{form}") do
@@ -117,7 +117,7 @@ RSpec.describe "A typed line" do
   end
 
   it "asks for what cannot be guessed" do
-    {"1 can coconut milk" => /what one can holds/, "1 scoop honey" => /Which scoop/, "2 squares dark chocolate" => /what they weigh/, "3 tahini" => /What one of tahini weighs/, "200 kg oats" => /100 kg/}.each do |text, message|
+    {"1 can coconut milk" => /what one can holds/, "1 scoop honey" => /Which scoop/, "2 squares dark chocolate" => /what they weigh/, "3 tahini" => /How much one piece of tahini weighs/, "200 kg oats" => /100 kg/}.each do |text, message|
       expect(read(text)).to include("status" => "unreadable", "message" => message)
     end
   end

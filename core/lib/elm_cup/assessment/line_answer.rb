@@ -29,12 +29,15 @@ module ElmCup
           return {"grams" => round(line.grams, 2)}.compact unless line.read?
 
           {
-            "ingredient" => line.entry.id, "name" => line.entry.name, "form" => portion&.figures&.form || line.form,
+            "ingredient" => line.entry.id, "name" => line.entry.name, "form" => form(line, portion),
             "grams" => round(line.grams, 2), "grams_low" => round(line.grams_low, 2), "grams_high" => round(line.grams_high, 2),
             "share" => component_grams.positive? ? round(line.grams / component_grams, 4) : 0.0,
             **volumes(portion), "allergens" => line.entry.allergens
           }
         end
+
+        # The form that counted in the bowl. Fats have no figures of their own for melted: they are liquid, that is all.
+        def form(line, portion) = line.melted ? "melted" : portion&.figures&.form || line.form
 
         # A line given by weight also says which spoons and cups come nearest.
         def in_measures(line, measures, library)

@@ -40,6 +40,7 @@ module ElmCup
       def match(name, preparations = [])
         own = certain(name)
         completed = preparations.lazy.reject { |words| form_of?(own, words) }.map { |words| certain("#{words} #{name}") }.find(&:itself)
+        completed = own if own&.entry && completed&.entry == own.entry
         completed || own || without_form_words(name) || nearly(name)
       end
 

@@ -89,7 +89,7 @@ module ElmCup
 
       def count(term, entry)
         sizes = @library.weights(entry.id).select(&:grams_each)
-        return Missing.new(message: "What one of #{entry.name.downcase} weighs is not known; write grams or a measure") if sizes.empty?
+        return Missing.new(message: "How much one piece of #{entry.name.downcase} weighs is not known; write grams or a measure") if sizes.empty?
 
         weight = sizes.find { |each| each.size == term.size } || sizes.find { |each| each.size == "medium" } || sizes.first
         assume("one is taken as #{weight.grams_each.to_f.round(1).to_s.delete_suffix(".0")} g") unless term.size && weight.size == term.size

@@ -58,9 +58,7 @@ module ElmCup
         new(:jar, :container, "jars,jar,tubs,tub,bottles,bottle,cartons,carton,boxes,box"),
         new(:bar, :container, "bars,bar,blocks,block,slabs,slab"),
         new(:piece, :count, "pieces,piece"),
-        new(:square, :portion, "squares,square,cubes,cube"),
-        new(:slice, :portion, "slices,slice,strips,strip,sheets,sheet"),
-        new(:chunk, :portion, "chunks,chunk,knobs,knob,lumps,lump")
+        *%w[square cube slice strip sheet chunk knob lump].map { |word| new(word.to_sym, :portion, "#{word}s,#{word}") }
       ].freeze
 
       BY_NAME = ALL.flat_map { |unit| unit.names.map { |name| [name, unit] } }.to_h.freeze
