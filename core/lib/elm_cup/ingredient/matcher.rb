@@ -1,7 +1,5 @@
 # frozen_string_literal: true
 
-require "did_you_mean"
-
 module ElmCup
   module Ingredient
     # Finds what a typed name means. Exact names and their plurals first, then the same words in another order, then
@@ -15,9 +13,6 @@ module ElmCup
       NEARLY = 0.95
       CANDIDATES = 5
       MOST_WORDS = 8
-      # Slips of the finger seldom change the first letter; a name that is one short word is only ever guessed at.
-      OTHER_FIRST_LETTER = 0.9
-      SHORT_WORD_GUESS = 0.7
       LEAST_GUESS = 0.3
 
       def initialize(library)
@@ -29,8 +24,7 @@ module ElmCup
           entry.assumed_names.each { |name| @assumed[NameWords.of(name)] ||= entry }
         end
         @sorted = @exact.transform_keys(&:sort).freeze
-        @names = [@exact, @assumed].flat_map { |names| names.map { |name, entry| [name, name.sum(&:length), entry] } }.freeze
-        @vocabulary = @names.flat_map(&:first).uniq.to_h { |word| [word, letters_in(word)] }.freeze
+        @spelling = Spelling.new([*@exact, *@assumed])
         @exact.freeze
         @assumed.freeze
         freeze
@@ -95,51 +89,9 @@ module ElmCup
       def guesses(words)
         return [] if words.empty? || words.size > MOST_WORDS
 
-        likes = words.map do |word|
-          letters = letters_in(word)
-          @vocabulary.to_h { |other, others| [other, word_likeness(word, other, letters ^ others)] }
-        end
-        letters = words.sum(&:length)
-        scores = Hash.new(0.0)
-        likes = [short_likes(words.first)] if words.size == 1 && words.first.length < 5
-        @names.each { |name, length, entry| scores[entry] = [scores[entry], likeness(words, likes, letters, name, length)].max }
-        scores.select { |_, score| score >= LEAST_GUESS }.sort_by { |entry, score| [-score, entry.id] }.first(CANDIDATES)
+        @spelling.like(words).take_while { |_, score| score >= LEAST_GUESS }.first(CANDIDATES)
           .map { |entry, score| Candidate.new(entry: entry, confidence: (NEARLY * score).round(2)) }
       end
-
-      # 1 for the same words, less for each letter that differs and each word that has no partner.
-      def likeness(words, likes, letters, name, name_letters)
-        matched = words.each_with_index.sum { |word, at| name.map { |other| likes[at][other] }.max * word.length }
-        [matched / [letters, name_letters].max, 1.0].min
-      end
-
-      # One short word on its own: one letter off is worth a guess, not more.
-      def short_likes(word)
-        @vocabulary.to_h do |other, _|
-          near = word != other && (word.length - other.length).abs <= 1 && other.length <= 5 && DidYouMean::Levenshtein.distance(word, other) == 1
-          [other, if near
-                    SHORT_WORD_GUESS
-                  else
-                    ((word == other) ? 1.0 : 0.0)
-                  end]
-        end
-      end
-
-      # Short words must be the same; longer ones may differ by a quarter of their letters.
-      # `differing` has a bit for each letter that stands in one word only: too many, and they need not be compared.
-      def word_likeness(word, other, differing)
-        return 1.0 if word == other
-
-        longest = [word.length, other.length].max
-        return 0.0 if longest < 5 || (word.length - other.length).abs > longest / 4 || differing.to_s(2).count("1") > 0.6 * longest
-
-        like = 1.0 - DidYouMean::Levenshtein.distance(word, other).to_f / longest
-        like *= OTHER_FIRST_LETTER unless word[0] == other[0]
-        (like >= 0.7) ? like : 0.0
-      end
-
-      # A bit for each letter of the word.
-      def letters_in(word) = word.each_byte.reduce(0) { |bits, byte| bits | 1 << (byte & 31) }
     end
   end
 end
