@@ -32,16 +32,16 @@ module ElmCup
 
   # One typed line on its own, as a Hash like a line of an assessment. `ingredient` is the id that the cook said it is;
   # where she said it of the line `was`, it holds while the text names the same thing, and the answer's `chosen` tells.
-  def self.read_line(text, ingredient: nil, was: nil, process: "hand", cup: "us")
+  def self.read_line(text, ingredient: nil, was: nil, process: "hand", cup: "us", spoons: Quantity::KitchenMeasures::SPOONS)
     standard = Quantity::CupStandard.find(cup)
     line = Ingredient::LineResolver.new(process: process, standard: standard).resolve(text, chosen: ingredient, was: was)
-    Assessment::LineAnswer.of(line, nil, 0, Quantity::KitchenMeasures.new(standard: standard), Ingredient::Library.default)
+    Assessment::LineAnswer.of(line, nil, 0, Quantity::KitchenMeasures.new(standard: standard, spoons: spoons), Ingredient::Library.default)
   end
 
   # A typed line with its last amount so many spoon steps larger, smaller where negative.
   def self.nudge(text, steps) = Quantity::Nudge.call(text, steps)
 
-  # What can be chosen from, as a Hash: ingredients, scoops, textures and their edges, cup standards.
+  # What can be chosen from, as a Hash: ingredients, scoops, textures and their edges, cup standards, spoons, the usual kitchen.
   def self.library = Catalogue.of(Ingredient::Library.default)
 
   # A formula document with every amount times `factor`, exactly. InvalidDocument when it cannot be taken.

@@ -55,7 +55,7 @@ module ElmCupServer
 
     def formula = Formula.kept.find(id)
 
-    def read_line(body) = ElmCup.read_line(body["text"], ingredient: body["ingredient"], was: body["was"], process: body["process"] || "hand", cup: body["cup"] || "us")
+    def read_line(body) = ElmCup.read_line(body["text"], **body.slice("ingredient", "was", "process", "cup", "spoons").transform_keys(&:to_sym))
 
     def save_version
       parent = body_json["parent_id"] && formula.versions.find(body_json["parent_id"])

@@ -166,14 +166,23 @@ RSpec.describe "Mix in the browser", system: true do
     expect(ElmCupServer::Formula.find(id).current_version.parsed["components"].map { |part| part["lines"].size }).to eq([1, 3, 1])
   end
 
-  it "measures by the cups of the cook's own country" do
-    visit "/formulas/#{saved("1 cup honey")}/mix"
-    expect(page).to have_css("[data-line='1'] [data-grams]", text: "339 g")
+  it "measures by the cups, doses by the spoons and mixes at the warmth of the cook's own kitchen" do
+    visit "/formulas/#{saved("1 cup honey", "75 g honey", "40 g coconut oil")}/mix"
+    expect(page).to have_css("[data-line='1'] [data-grams]", text: "339 g").and have_css("[data-line='2']", text: "≈ 3 tbsp + 1 1/2 tsp")
+    fat = -> { page.evaluate_script("Number(document.querySelector('[data-line=\"3\"] .fat').getAttribute('width'))") }
+    cool = fat.call
+    click_button "US cups, 21 °C"
     find("[aria-label='Cup standard']", match: :first).click
     find("[role=option]", text: "metric").click
-    expect(page).to have_css("[data-line='1'] [data-grams]", text: "358 g")
+    ["1/4 tsp", "1/2 tsp"].each { |spoon| uncheck spoon }
+    find("input[type=number][max='45']").send_keys([:control, "a"], "30", :enter)
+    find("[role=dialog]").send_keys(:escape)
+    expect(page).to have_button("metric cups, 30 °C").and have_css("[data-line='1'] [data-grams]", text: "358 g").and have_css("[data-line='2']", text: "≈ 3 tbsp + 1 tsp")
+    expect(fat.call).to be > cool
     entry.set("1 cup honey")
     expect(page).to have_css("#entry-reading", text: "358 g")
+    4.times { click_button "Undo" }
+    expect(page).to have_button("US cups, 21 °C")
   end
 
   it "explains the level by sums that are there to read" do

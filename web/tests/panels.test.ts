@@ -2,6 +2,7 @@ import { afterEach, describe, expect, it, vi } from 'vitest'
 import SwitchButtons from '@/components/frame/SwitchButtons.vue'
 import TexturePicker from '@/components/made/TexturePicker.vue'
 import FactsPanel from '@/components/mix/FactsPanel.vue'
+import KitchenDialog from '@/components/mix/KitchenDialog.vue'
 import MatchPicker from '@/components/mix/MatchPicker.vue'
 import PiecePanel from '@/components/mix/PiecePanel.vue'
 import SecondLook from '@/components/mix/SecondLook.vue'
@@ -47,6 +48,44 @@ describe('the Cup', () => {
 
   it('is said in words', () => {
     expect(cup(0.93).attributes('aria-label')).toContain('stands at 0.93 of what the dry side takes')
+  })
+})
+
+describe('the kitchen', () => {
+  const library = {
+    cups: [{ id: 'us', name: 'US' }],
+    spoons: ['1/4 tsp', '1 tsp'],
+    usual_kitchen: { cup: 'us', spoons: ['1/4 tsp', '1 tsp'], room_c: 21, fridge_c: 4, freezer_c: -18 },
+  }
+  const dialog = (kitchen = {}) => show(KitchenDialog, { visible: true, library, kitchen })
+  const inBody = <T extends HTMLElement>(selector: string) => [...document.body.querySelectorAll<T>(selector)]
+
+  it('says which spoons there are, those of the document too, and keeps at least one', async () => {
+    const kitchen = dialog({ spoons: ['1 tsp', '2 tbsp'] })
+    await settle(20)
+    const boxes = inBody<HTMLInputElement>('input[type=checkbox]')
+    expect(boxes.map((box) => [box.parentElement?.textContent?.trim(), box.checked])).toEqual([
+      ['1/4 tsp', false],
+      ['1 tsp', true],
+      ['2 tbsp', true],
+    ])
+    boxes[1]!.click()
+    expect(kitchen.emitted('change')).toEqual([[{ spoons: ['2 tbsp'] }]])
+    dialog({ spoons: ['1 tsp'] })
+    await settle(20)
+    expect(inBody<HTMLInputElement>('input[type=checkbox]').at(-1)?.disabled).toBe(true)
+  })
+
+  it('takes a warmth that a kitchen has and no other', async () => {
+    const kitchen = dialog()
+    await settle(20)
+    const [field] = inBody<HTMLInputElement>('input[type=number]')
+    for (const typed of ['28.5', '60', '']) {
+      field!.value = typed
+      field!.dispatchEvent(new Event('change'))
+    }
+    expect(kitchen.emitted('change')).toEqual([[{ room_c: 28.5 }]])
+    expect(field!.value).toBe('21')
   })
 })
 

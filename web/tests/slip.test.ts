@@ -14,11 +14,15 @@ afterEach(() => {
 describe('the entry line', () => {
   it('reads while it is typed, shows what reads well, and adds on Enter', async () => {
     const asked = serve({ 'POST /api/lines': () => line() })
-    const entry = show(EntryLine, { process: 'processor', cup: 'metric' })
+    const entry = show(EntryLine, { process: 'processor', kitchen: { cup: 'metric', spoons: ['1 tsp'] } })
     await entry.get('input').setValue('2 tbsp honey')
     await settle()
     expect(asked).toEqual([
-      { method: 'POST', path: '/api/lines', body: { text: '2 tbsp honey', process: 'processor', cup: 'metric' } },
+      {
+        method: 'POST',
+        path: '/api/lines',
+        body: { text: '2 tbsp honey', process: 'processor', cup: 'metric', spoons: ['1 tsp'] },
+      },
     ])
     expect(entry.text()).toContain('42 g')
     expect(entry.emitted('reading')?.at(-1)).toEqual([{ text: '2 tbsp honey' }])

@@ -1,7 +1,7 @@
 # frozen_string_literal: true
 
 module ElmCup
-  # What can be chosen from, for a screen: ingredients, scoops, textures, cup standards.
+  # What can be chosen from, for a screen: ingredients, scoops, textures, cup standards, spoons, and the usual kitchen.
   module Catalogue
     # A Hash ready for JSON.
     def self.of(library)
@@ -11,6 +11,7 @@ module ElmCup
         "textures" => DataTable.rows("textures").map { |row| {"id" => row["id"], "word" => row["word"], "squeeze" => row["squeeze"]} },
         "texture_edges" => Binding::Texture.boundaries.map { |edge| edge.round(4) },
         "cups" => Quantity::CupStandard::ALL.values.map { |standard| {"id" => standard.id, "name" => standard.name} },
+        "spoons" => Quantity::KitchenMeasures::KNOWN_SPOONS, "usual_kitchen" => Document::Kitchen::USUAL,
         "confidence_needed" => Ingredient::Matcher::LEAST_CONFIDENCE
       }
     end

@@ -6,7 +6,14 @@ export interface FormulaDocument {
   name: string
   components: DocumentComponent[]
   shape?: DocumentShape
-  kitchen?: Record<string, unknown>
+  kitchen?: DocumentKitchen
+}
+export interface DocumentKitchen {
+  cup?: string
+  spoons?: string[]
+  freezer_c?: number
+  fridge_c?: number
+  room_c?: number
 }
 export interface DocumentComponent {
   name: string

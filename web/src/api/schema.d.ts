@@ -272,6 +272,7 @@ export interface components {
         };
         /** @enum {string} */
         CupId: "us" | "us_legal" | "metric" | "australian" | "imperial";
+        Spoon: string;
         /** @enum {string} */
         TextureId: "loose" | "crumbly" | "presses" | "rolls" | "tacky" | "spreads" | "pours";
         /** @description A formula document; docs/formula.schema.json is its full schema. */
@@ -493,6 +494,14 @@ export interface components {
                 id: string;
                 name: string;
             }[];
+            spoons: string[];
+            usual_kitchen: {
+                cup: string;
+                spoons: string[];
+                freezer_c: number;
+                fridge_c: number;
+                room_c: number;
+            };
             confidence_needed: number;
         };
         Summary: {
@@ -676,6 +685,7 @@ export interface operations {
                     /** @enum {string} */
                     process?: "hand" | "processor";
                     cup?: components["schemas"]["CupId"];
+                    spoons?: components["schemas"]["Spoon"][];
                 };
             };
         };

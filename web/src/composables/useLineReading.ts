@@ -1,6 +1,6 @@
 import { shallowRef, watch, type Ref } from 'vue'
 import { api, unwrap, type AssessedLine } from '@/api/client'
-import type { DocumentLine } from '@/api/document'
+import type { DocumentKitchen, DocumentLine } from '@/api/document'
 import { DEBOUNCE } from './useAssessment'
 
 /** A line being typed; `was` is the line that its ingredient was chosen for. */
@@ -10,7 +10,7 @@ export type TypedLine = DocumentLine & { was?: string }
 export function useLineReading(
   line: Ref<TypedLine | undefined>,
   process: Ref<'hand' | 'processor'>,
-  cup: Ref<string | undefined>,
+  kitchen: Ref<DocumentKitchen | undefined>,
 ) {
   const reading = shallowRef<AssessedLine>()
   let timer: ReturnType<typeof setTimeout> | undefined
@@ -18,7 +18,8 @@ export function useLineReading(
 
   /** Resolves to what a line reads as, or to nothing where that was cancelled or the server does not answer. */
   async function read({ text, ingredient, was }: TypedLine, signal?: AbortSignal): Promise<AssessedLine | undefined> {
-    const body = { text: text!, ingredient, was, process: process.value, cup: cup.value as never }
+    const { cup, spoons } = kitchen.value ?? {}
+    const body = { text: text!, ingredient, was, process: process.value, cup: cup as never, spoons }
     try {
       return await unwrap(api.POST('/api/lines', { body, signal }))
     } catch {
@@ -31,7 +32,7 @@ export function useLineReading(
     const answer = await read(now, mine.signal)
     if (answer && mine === running) reading.value = answer
   }
-  watch([line, process, cup], ([now]) => {
+  watch([line, process, kitchen], ([now]) => {
     clearTimeout(timer)
     running?.abort()
     running = undefined

@@ -1,6 +1,6 @@
 import { computed, ref, shallowRef } from 'vue'
 import type { Finding, RescueOption, TextureId } from '@/api/client'
-import type { DocumentComponent, DocumentLine, DocumentShape, FormulaDocument } from '@/api/document'
+import type { DocumentComponent, DocumentKitchen, DocumentLine, DocumentShape, FormulaDocument } from '@/api/document'
 import { useAssessment } from './useAssessment'
 import type { Draft } from './useDraft'
 import { say } from './useNotice'
@@ -86,7 +86,8 @@ export function useSlip(draft: Draft) {
   const setShape = (shape: DocumentShape) => draft.edit('the portion', (copy) => void (copy.shape = shape))
   const setProcess = (next: 'hand' | 'processor') =>
     inComponent('how it is mixed', (part) => void (part.process = next))
-  const setCup = (cup: string) => draft.edit('the cups', (copy) => void (copy.kitchen = { ...copy.kitchen, cup }))
+  const setKitchen = (kitchen: DocumentKitchen) =>
+    draft.edit('the kitchen', (copy) => void (copy.kitchen = { ...copy.kitchen, ...kitchen }))
   const setWant = (want: TextureId) => inComponent('the wanted texture', (part) => void (part.want = want))
 
   return {
@@ -110,6 +111,6 @@ export function useSlip(draft: Draft) {
     setShape,
     setProcess,
     setWant,
-    setCup,
+    setKitchen,
   }
 }

@@ -83,7 +83,7 @@ const scheme = {
       selectedFocusColor: 'var(--cocoa)',
     },
   },
-  mask: { background: 'color-mix(in srgb, var(--cocoa) 35%, transparent)', color: 'var(--cocoa)' },
+  mask: { background: 'var(--shade)', color: 'var(--cocoa)' },
 }
 const secondary = {
   background: 'transparent',

@@ -27,7 +27,7 @@ const keysShown = ref(false)
 
 const slip = useSlip(draft)
 const { index, component, assessment, assessed, error, process, picking, provisional } = slip
-const cup = computed(() => draft.document.value.kitchen?.cup as string | undefined)
+const kitchen = computed(() => draft.document.value.kitchen)
 const scale = computed(() =>
   Math.max(1, ...(assessed.value?.lines.flatMap((line) => [line.supply_ml ?? 0, line.demand_ml ?? 0]) ?? [])),
 )
@@ -89,14 +89,13 @@ useShortcuts(() => shortcuts)
           :process="process"
           :components="draft.document.value.components"
           :want="assessed?.want"
-          :textures="library?.textures ?? []"
-          :cup="cup"
-          :cups="library?.cups ?? []"
-          @cup="slip.setCup"
+          :kitchen="kitchen"
+          :library="library"
+          @kitchen="slip.setKitchen"
           @update:process="slip.setProcess"
           @want="slip.setWant"
         />
-        <EntryLine ref="entry" :process="process" :cup="cup" @add="slip.add" @reading="slip.show($event)" />
+        <EntryLine ref="entry" :process="process" :kitchen="kitchen" @add="slip.add" @reading="slip.show($event)" />
         <div v-if="!draft.loaded.value" class="skeleton" aria-hidden="true" />
         <ol v-else-if="component?.lines.length" class="rows">
           <SlipRow
@@ -106,7 +105,7 @@ useShortcuts(() => shortcuts)
             :assessed="assessed?.lines[row]"
             :scale="scale"
             :process="process"
-            :cup="cup"
+            :kitchen="kitchen"
             :number="row + 1"
             @change="slip.change(row, $event)"
             @preview="slip.show($event, row)"

@@ -11,6 +11,8 @@ module ElmCup
 
       CUPS = ["1/4 cup", "1/3 cup", "1/2 cup", "1 cup"].freeze
       SPOONS = ["1/4 tsp", "1/2 tsp", "1 tsp", "1 tbsp"].freeze
+      # Spoons that are sold, to choose from; others can be written in a document.
+      KNOWN_SPOONS = ["1/8 tsp", "1/4 tsp", "1/3 tsp", "1/2 tsp", "1 tsp", "1/2 tbsp", "1 tbsp"].freeze
       FAMILIES = {"tsp" => :teaspoon, "tbsp" => :tablespoon, "cup" => :cup}.freeze
       # mL that no spoon is taken for.
       NOTHING = 1e-6

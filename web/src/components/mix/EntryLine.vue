@@ -2,11 +2,11 @@
 /** Where a line is typed: it is read as it is typed, Enter adds it, Esc clears it. */
 import { computed, ref, toRef, useTemplateRef, watch } from 'vue'
 import type { AssessedLine } from '@/api/client'
-import type { DocumentLine } from '@/api/document'
+import type { DocumentKitchen, DocumentLine } from '@/api/document'
 import { useLineReading } from '@/composables/useLineReading'
 import LineReadingText from './LineReadingText.vue'
 
-const props = defineProps<{ process: 'hand' | 'processor'; cup?: string }>()
+const props = defineProps<{ process: 'hand' | 'processor'; kitchen?: DocumentKitchen }>()
 const emit = defineEmits<{ add: [line: DocumentLine]; reading: [line: DocumentLine | undefined] }>()
 
 const text = ref('')
@@ -15,7 +15,7 @@ const field = useTemplateRef<HTMLInputElement>('field')
 const line = computed<DocumentLine | undefined>(() =>
   text.value.trim() ? { text: text.value, ...(chosen.value ? { ingredient: chosen.value } : {}) } : undefined,
 )
-const { reading } = useLineReading(line, toRef(props, 'process'), toRef(props, 'cup'))
+const { reading } = useLineReading(line, toRef(props, 'process'), toRef(props, 'kitchen'))
 const current = computed<AssessedLine | undefined>(() => (line.value ? reading.value : undefined))
 
 watch(current, (now) => emit('reading', now?.status === 'read' ? line.value : undefined))

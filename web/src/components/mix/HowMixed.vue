@@ -1,19 +1,21 @@
 <script setup lang="ts">
-/** Which component is in hand, how it is mixed, what it should be like and whose cups measure it. */
-import type { DocumentComponent } from '@/api/document'
+/** Which component is in hand, how it is mixed, what it should be like and whose kitchen it is. */
+import { ref } from 'vue'
+import type { DocumentComponent, DocumentKitchen } from '@/api/document'
 import type { Library, TextureId } from '@/api/client'
 import SwitchButtons from '@/components/frame/SwitchButtons.vue'
+import KitchenDialog from './KitchenDialog.vue'
 
 defineProps<{
   components: DocumentComponent[]
   want?: TextureId
-  textures: Library['textures']
-  cup?: string
-  cups: Library['cups']
+  kitchen?: DocumentKitchen
+  library?: Library
 }>()
-defineEmits<{ want: [texture: TextureId]; cup: [id: string] }>()
+defineEmits<{ want: [texture: TextureId]; kitchen: [changes: DocumentKitchen] }>()
 const index = defineModel<number>('index', { required: true })
 const process = defineModel<'hand' | 'processor'>('process', { required: true })
+const kitchenShown = ref(false)
 const PROCESSES = [
   { id: 'hand', word: 'by hand' },
   { id: 'processor', word: 'processor' },
@@ -37,7 +39,7 @@ const PROCESSES = [
       <Select
         aria-label="Wanted texture"
         :model-value="want"
-        :options="textures"
+        :options="library?.textures ?? []"
         option-label="word"
         option-value="id"
         size="small"
@@ -45,18 +47,17 @@ const PROCESSES = [
         @update:model-value="$emit('want', $event)"
       />
     </label>
-    <label class="aim"
-      ><span class="quiet">cups</span>
-      <Select
-        aria-label="Cup standard"
-        :model-value="cup ?? 'us'"
-        :options="cups"
-        option-label="name"
-        option-value="id"
-        size="small"
-        @update:model-value="$emit('cup', $event)"
-      />
-    </label>
+    <button v-if="library" type="button" class="link-button" @click="kitchenShown = true">
+      {{ library.cups.find((each) => each.id === (kitchen?.cup ?? library!.usual_kitchen.cup))?.name }} cups,
+      {{ kitchen?.room_c ?? library.usual_kitchen.room_c }} °C
+    </button>
+    <KitchenDialog
+      v-if="library"
+      v-model:visible="kitchenShown"
+      :kitchen="kitchen"
+      :library="library"
+      @change="$emit('kitchen', $event)"
+    />
   </div>
 </template>
 

@@ -2,7 +2,7 @@
 /** One row of the slip: what was typed, what it was read as, its grams, what it gives or takes. Click the text to change it. */
 import { computed, nextTick, ref, toRef, useTemplateRef, watch } from 'vue'
 import type { AssessedLine } from '@/api/client'
-import type { DocumentLine } from '@/api/document'
+import type { DocumentKitchen, DocumentLine } from '@/api/document'
 import { useLineReading, type TypedLine } from '@/composables/useLineReading'
 import GiveTakeBar from '@/drawings/GiveTakeBar.vue'
 import { percent } from '@/format'
@@ -15,7 +15,7 @@ const props = defineProps<{
   assessed?: AssessedLine
   scale: number
   process: 'hand' | 'processor'
-  cup?: string
+  kitchen?: DocumentKitchen
   number: number
 }>()
 const emit = defineEmits<{
@@ -38,7 +38,7 @@ const typed = computed<TypedLine | undefined>(() => {
   const { ingredient } = props.line
   return { text: text.value.trim(), ...(ingredient ? { ingredient, was: shown.value } : {}) }
 })
-const { reading, read } = useLineReading(typed, toRef(props, 'process'), toRef(props, 'cup'))
+const { reading, read } = useLineReading(typed, toRef(props, 'process'), toRef(props, 'kitchen'))
 watch(reading, (now) => emit('preview', now?.status === 'read' && typed.value ? asRead(typed.value, now) : undefined))
 const flagged = computed(() => props.assessed && props.assessed.status !== 'read')
 
