@@ -98,6 +98,16 @@ RSpec.describe "A typed line" do
     ["pistachio cream", "hazelnut syrup", "peanut oil", "walnut oil"].each { |name| expect(read("1 tsp #{name}")["status"]).not_to eq("read"), name }
   end
 
+  it "hears the noun that two choices share" do
+    {"1/3 cup almond or cashew butter" => "almond-butter", "1/3 cup peanut/almond butter" => "peanut-butter", "1 cup rolled or quick oats" => "oats-rolled", "1/2 cup dark or milk chocolate" => "chocolate-dark",
+     "2 tbsp honey or date syrup" => "honey", "1/2 cup almonds or cashew butter" => "almonds", "1 cup oat or almond flour" => "oat-flour"}.each { |text, id| expect(read(text)["ingredient"]).to eq(id), text }
+  end
+
+  it "says that blanching is not counted only where it is not the ingredient's own name" do
+    expect(read("1 cup blanched almond flour")["notes"]).to eq([])
+    expect(read("1 cup blanched almonds")["notes"]).to include(/blanching is not counted/)
+  end
+
   it "only guesses at a short word that is a letter off, and at a word that begins with another letter" do
     {"dats" => "dates-soft", "hony" => "honey", "craisins" => "raisins"}.each do |name, id|
       line = read("100 g #{name}")

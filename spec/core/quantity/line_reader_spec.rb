@@ -28,6 +28,8 @@ RSpec.describe ElmCup::Quantity::LineReader do
     "Dates (10)" => [[10, nil]], "soft dates: 12" => [[12, nil]], "1 tablespoon plus 2 teaspoons honey" => [[1, :tablespoon], [2, :teaspoon]],
     "¼ cup/60 ml maple syrup" => [[1/4r, :cup]], "60ml/¼ cup maple syrup" => [[60, :millilitre]], "2 bars (100 g each) dark chocolate" => [[2, :bar]],
     "juice of 1/2 lemon" => [[1/2r, nil]], "the grated zest of one lime" => [[1, nil]],
+    "2 dozen dates" => [[24, nil]], "10 x dates" => [[10, nil]], "10x dates" => [[10, nil]], "dates x 10" => [[10, nil]], "dates × 10" => [[10, nil]], "1 heaping 1/4 cup oats" => [[5/16r, :cup]],
+    "1 dessertspoon honey" => [[1, :dessertspoon]], "1 cup oats, plus 2 tbsp" => [[1, :cup], [2, :tablespoon]], "1½ cups oats plus 2 tbsp, ground" => [[3/2r, :cup], [2, :tablespoon]],
     "1 lb 2 oz dates" => [[1, :pound], [2, :ounce]], "1 kg 200 g dates" => [[1, :kilogram], [200, :gram]], "1 cup 2 tbsp honey" => [[1, :cup], [2, :tablespoon]],
     "a cup and a half of oats" => [[1, :cup], [1/2r, :cup]], "1 cup and a half oats" => [[1, :cup], [1/2r, :cup]],
     "60 g to 80 g oats" => [[70, :gram]], "60g-80g oats" => [[70, :gram]], "1 cup to 2 cups oats" => [[3/2r, :cup]], "a pinch or two of salt" => [[3/2r, :pinch]],
@@ -48,8 +50,20 @@ RSpec.describe ElmCup::Quantity::LineReader do
     expect(reading("5 dates (about 120 g)").weight.grams).to eq(120)
     expect(reading("1 1/2 cups oats, 135 g").weight.grams).to eq(135)
     expect(reading("1 cup oats, about 88 g, ground").weight.grams).to eq(88)
+    expect(reading("1 cup plus 2 tbsp (99 g) oats").weight.grams).to eq(99)
+    expect(reading("1 cup oats, plus 2 tbsp (99 g)").weight.grams).to eq(99)
     expect(reading("100 g oats, 1 kg more if you like").weight).to be_nil
     expect(reading("1 tbsp (15 ml) honey").weight).to be_nil
+  end
+
+  it "weighs each amount by its own bracket where there are several" do
+    {"1 cup (88 g) plus 2 tbsp (12 g) oats" => 100, "1 cup oats (88 g), plus 2 tbsp (12 g)" => 100, "1 cup (88 g) plus 2 tbsp oats" => 99, "1 cup (90 g) less 2 tbsp (10 g) oats" => 80}
+      .each { |text, grams| expect(read(text)["grams"]).to be_within(0.01).of(grams), text }
+  end
+
+  it "drops no amount without a word" do
+    expect(reading("1 cup almond flour, plus 2 tbsp more if needed").notes).to eq(["“plus 2 tbsp more” is not counted"])
+    expect(reading("1 cup oats, plus 10 dates").fault.message).to match(/put “10 dates” on a line of its own/)
   end
 
   it "reads what a container holds, and two ways of saying one amount" do
@@ -123,7 +137,8 @@ RSpec.describe ElmCup::Quantity::LineReader do
 
   it "scales exactly: by k and back by 1/k gives the amounts again" do
     ["1/2 c + 2 tbsp honey", "a cup oats", "2-3 tbsp water", "1½ cups (135 g) oats", "pinch of salt", "1,000 g oats", "100 g / 3.5 oz chocolate", "half a cup of honey", "two heaping cups oats", "Dates 200g", "a cup and a half of oats", "1 lb 2 oz dates", "60 g to 80 g oats",
-      "a pinch or two of salt", "scoop #40 tahini", "3. 12 dates"].each do |text|
+      "a pinch or two of salt", "scoop #40 tahini", "3. 12 dates", "1 cup oats, plus 2 tbsp", "1 cup (88 g) plus 2 tbsp (12 g) oats", "1 heaping 1/4 cup oats",
+      "2 dozen dates", "10 x dates"].each do |text|
       [1/3r, 1/2r, 3/4r, 2, 7].each do |factor|
         scaled = reading(reading(text).scaled_text(factor))
         expect(scaled.terms.map(&:quantity)).to eq(reading(text).terms.map { |term| term.quantity * factor }), "#{text} × #{factor} → #{scaled.text}"

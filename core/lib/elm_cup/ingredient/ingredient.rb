@@ -30,6 +30,9 @@ module ElmCup
       # The form this ingredient takes under `process` ("hand" or "processor").
       def form_under(process) = (process == "processor") ? processor_form : hand_form
 
+      # True when `name` is one of its own names, letter case aside.
+      def named?(name) = [self.name, *names].any? { |own| own.casecmp?(name) }
+
       # Identity is the id: entries are compared often, and there is one of each.
       def ==(other) = equal?(other)
 

@@ -57,7 +57,7 @@ module ElmCup
 
       # A stick is only ever sold of one thing, so "1 stick butter" is dairy butter.
       def match(reading)
-        found = @matcher.match(reading.name, reading.preparations)
+        found = @matcher.match(reading.name, reading.preparations, reading.alternative)
         return found unless found.status == :ambiguous && reading.terms.any? { |term| term.unit&.kind == :stick }
 
         entry = @library["dairy-butter"]
@@ -68,7 +68,7 @@ module ElmCup
 
       def choice(id, reading)
         entry = @library[id]
-        own = @matcher.match(reading.name, reading.preparations)
+        own = @matcher.match(reading.name, reading.preparations, reading.alternative)
         return Match.new(status: :unknown, candidates: own.entry ? [Candidate.new(entry: own.entry, confidence: own.confidence)] : own.candidates) unless entry
 
         said = (own.status == :read && own.entry == entry) ? own.assumptions : ["“#{reading.name}” is treated as #{entry.name.downcase}, as you chose"]
@@ -85,7 +85,7 @@ module ElmCup
         Line.new(status: :read, text: text, entry: entry, form: form, form_named: named, melted: melted, grams: Rational(weighed.grams),
           grams_low: weighed.low.to_f, grams_high: weighed.high.to_f, confidence: match.confidence, candidates: match.candidates,
           moisture_said: %w[dates-dry dates-moist].include?(entry.id) || text.match?(DATE_MOISTURE),
-          assumptions: match.assumptions + weighed.assumptions, notes: reading.notes + notes(text, reading), name: reading.name, by_weight: by_weight?(reading))
+          assumptions: match.assumptions + weighed.assumptions, notes: reading.notes + notes(text, reading, match), name: reading.name, by_weight: by_weight?(reading))
       end
 
       def by_weight?(reading)
@@ -100,8 +100,11 @@ module ElmCup
         [chosen || entry.form_under(@process), !chosen.nil?, melted]
       end
 
-      def notes(text, reading)
-        spoken = text.scan(@library.kept_words).map { |word| "“#{word}” is #{@library.descriptors.fetch(word.downcase)}" }
+      # What is kept in words and not counted; a word of the ingredient's own name, "blanched almond flour", is no such thing.
+      def notes(text, reading, match)
+        kept = text.scan(@library.kept_words)
+        kept -= reading.name.scan(@library.kept_words) if match.confidence >= Matcher::EXACT && match.entry.named?(reading.name)
+        spoken = kept.map { |word| "“#{word}” is #{@library.descriptors.fetch(word.downcase)}" }
         spoken << "no amount: counted as nothing" if reading.terms.empty? && reading.weight.nil?
         spoken
       end

@@ -30,15 +30,24 @@ module ElmCup
         freeze
       end
 
-      # The Match of `name`; `preparations` may complete it ("dates" + "soft", "butter" + "unsalted").
-      def match(name, preparations = [])
-        own = certain(name)
+      # The Match of `name`; `preparations` may complete it ("dates" + "soft", "butter" + "unsalted"), and so may the noun
+      # that it shares with the `alternative` ("almond" or "cashew butter").
+      def match(name, preparations = [], alternative = nil)
+        own = sharing_noun(name, alternative) || certain(name)
         completed = preparations.lazy.reject { |words| form_of?(own, words) }.map { |words| certain("#{words} #{name}") }.find(&:itself)
         completed = own if own&.entry && completed&.entry == own.entry
         completed || own || without_form_words(name) || nearly(name)
       end
 
       private
+
+      # Words in the plural are whole already: "almonds or cashew butter".
+      def sharing_noun(name, alternative)
+        return if alternative.nil? || name.end_with?("s")
+
+        words = alternative.split
+        (1...words.size).lazy.map { |from| certain("#{name} #{words.drop(from).join(" ")}") }.find(&:itself)
+      end
 
       # "oats, ground": the words name a form of what was found, so they do not make another ingredient of it.
       def form_of?(match, words)

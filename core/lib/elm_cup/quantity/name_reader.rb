@@ -10,11 +10,12 @@ module ElmCup
         optional: /\boptional(?:ly)?\b/i, divided: /\bdivided\b/i
       }.freeze
       # Words that say what the rest is for; they are kept as a note and not counted.
-      ASIDE = /\b(?:plus|and)\s+(?:a little\s+)?(?:more|extra)\b.*|\bfor\s+(?:rolling|dusting|coating|dipping|greasing|decorating|garnish|serving|topping|sprinkling)\b.*/i
+      ASIDE = /\b(?:plus|and)\s+(?:[^,;]*\s)?(?:more|extra)\b.*|\bfor\s+(?:rolling|dusting|coating|dipping|greasing|decorating|garnish|serving|topping|sprinkling)\b.*/i
+      OTHERWISE = %r{\s+or\s+|\s*/\s*}i
 
-      # name: the ingredient's words; preparations: what stood behind commas and in brackets; behind_commas: the former alone;
+      # name: the ingredient's words; alternative: what stood behind "or"; preparations: what stood behind commas and in brackets; behind_commas: the former alone;
       # modifiers: "heaping" and the like that stood there
-      attr_reader :name, :preparations, :behind_commas, :modifiers, :flags, :notes
+      attr_reader :name, :alternative, :preparations, :behind_commas, :modifiers, :flags, :notes
 
       def initialize(text)
         @flags = []
@@ -24,9 +25,9 @@ module ElmCup
         rest = rest.gsub(/\(([^()]*)\)/) { brackets << Regexp.last_match(1) && " " }
         head, *tail = rest.split(/\s*[,;]\s*|\s+[–—-]\s+/)
         @name = clean(head || "")
-        @name, alternative = @name.split(/\s+or\s+/i, 2)
+        @name, @alternative = @name.split(OTHERWISE, 2)
         @name ||= ""
-        pass_over("or #{alternative}") if alternative
+        pass_over("or #{@alternative}") if @alternative
         @behind_commas = parts(tail)
         @preparations = @behind_commas + parts(brackets)
         @modifiers, @preparations = @preparations.partition { |part| TermReader::MODIFIERS.key?(part.downcase) }

@@ -30,6 +30,7 @@ module ElmCup
         [/(\d+)#{slash}(\d+)(?!\d)/, :fraction, ->(m) { fraction(m[1], m[2]) }],
         [/([1-9]\d{0,2}(?:,\d{3})+)(?=\s*(?:g|gr|gm|gms|grams?|grammes?|ml|mls|millilit(?:re|er)s?)\b)/i, :decimal, ->(m) { Rational(m[1].delete(",")) }],
         [/(\d+)\s+and\s+(?:an?\s+|one\s+)?(#{part})\b/i, :fraction, ->(m) { Rational(m[1]) + Rational(1, PARTS.fetch(m[2].downcase)) }],
+        [/(\d+)\s+dozen\b/i, :fraction, ->(m) { 12 * Rational(m[1]) }],
         [/(\d+[.,]\d+|\.\d+)/, :decimal, ->(m) { Rational("0#{m[1]}".tr(",", ".")) }],
         [/(\d+)/, :whole, ->(m) { Rational(m[1]) }],
         [/(#{vulgar})/, :fraction, ->(m) { VULGAR[m[1]] }],

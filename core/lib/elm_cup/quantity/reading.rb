@@ -6,12 +6,13 @@ module ElmCup
     #   terms         Terms to be summed; empty when the line gives no amount
     #   weight        a Term of mass in brackets that wins over the terms, or nil
     #   name          the ingredient's words
+    #   alternative   what stood behind "or" and is not used, nil where nothing did
     #   preparations  what stood after a comma or in brackets
     #   flags         :to_taste, :optional, :as_needed, :divided, :packed, :loose
     #   aside         Numbers that say an amount again and only follow it when the line is scaled
     #   notes         what was understood but not used, in words
     #   fault         Fault when the line cannot be read
-    Reading = Value.of(:text, terms: [], weight: nil, name: "", preparations: [], flags: [], notes: [], aside: [], fault: nil) do
+    Reading = Value.of(:text, terms: [], weight: nil, name: "", alternative: nil, preparations: [], flags: [], notes: [], aside: [], fault: nil) do
       # It has no fault.
       def readable? = fault.nil?
 

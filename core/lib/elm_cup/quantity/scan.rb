@@ -14,9 +14,10 @@ module ElmCup
       # What is wrong with the amount that stands here, a Fault, or nil.
       attr_reader :fault
 
-      def initialize(text, at: 0)
+      # from: the character of `text` where it begins.
+      def initialize(text, from: 0)
         @scanner = StringScanner.new(text)
-        @scanner.pos = at
+        @scanner.pos = text[0...from].bytesize
       end
 
       # Runs the block; where it gives nothing the place and the fault are as they were.

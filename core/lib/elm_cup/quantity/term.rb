@@ -10,9 +10,10 @@ module ElmCup
     #   standard      CupStandard named in the line, or nil for the kitchen's
     #   packed, size  "packed"; "small", "medium", "large"
     #   scoop_number  the disher's number
+    #   weight        Term of mass that says the same again, and wins
     #   inner         Term inside brackets that says what one container holds
     Term = Value.of(:low, :high, unit: nil, factor: Rational(1), sign: 1, standard: nil, packed: false, size: nil,
-      scoop_number: nil, inner: nil, guessed: false) do
+      scoop_number: nil, inner: nil, weight: nil, guessed: false) do
       # Exact amount in the unit, middle of the range, modifiers counted.
       def quantity = sign * factor * (low.value + high.value) / 2
 

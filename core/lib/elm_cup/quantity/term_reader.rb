@@ -3,7 +3,7 @@
 module ElmCup
   module Quantity
     # Reads one amount at a place of a line: modifiers, number or range, what a container holds, unit, bracket.
-    # Keeps what the brackets and the other way of saying it (100 g / 3.5 oz) gave, for the line reader.
+    # Keeps the numbers of what was said twice (100 g / 3.5 oz).
     class TermReader
       # Customary corrections of a level measure. Source: common practice.
       MODIFIERS = {
@@ -12,14 +12,16 @@ module ElmCup
       }.freeze
       MODIFIER = /\s*(#{MODIFIERS.keys.join("|")}|(?:firmly|lightly|tightly|loosely|well)[\s-]+packed|packed)\b/i
       PACKED = /\A(?!lightly|loosely).*packed\z/
-      ARTICLE = /\s*an?\s+(?=(?:#{MODIFIERS.keys.join("|")})\s+[\d½⅓⅔¼¾⅛])/i
+      ARTICLE = /\s*(?:an?|one|1)\s+(?=(?:#{MODIFIERS.keys.join("|")})\s+[\d½⅓⅔¼¾⅛])/i
+      # "10 x dates"
+      TIMES = /\s*[x×](?=\s+[[:alpha:]])/
       SIZE = /\s*(?:extra[\s-]+)?(large|big|medium|small)(?:[\s-]+sized?)?\b/i
       # Units whose mass is only custom, so that a weight said beside them wins.
       GUESSED = %i[handful stick].freeze
       BARE_UNITS = %i[pinch dash drop handful stick].freeze
 
-      # weight: the Term in brackets that wins; aside: Numbers that say an amount again.
-      attr_reader :weight, :aside
+      # Numbers that say an amount again.
+      attr_reader :aside
 
       def initialize(scan)
         @scan = scan
@@ -37,16 +39,10 @@ module ElmCup
         term
       end
 
-      # A weight that stands behind the name and is closed by `closing`; taken only if none was found yet.
-      def read_late_weight(at, closing)
-        return if @weight
-
-        @scan.pos = at
-        @scan.attempt do
-          inner = @measured.term
-          @weight = inner if inner&.grams && @scan.skip(closing)
-        end
-        @scan.pos = at
+      # The Term of mass that stands here and is closed by `closing`, or nil.
+      def weight_closed_by(closing)
+        inner = @measured.term
+        inner if inner&.grams && @scan.skip(closing)
       end
 
       private
@@ -76,6 +72,7 @@ module ElmCup
       def finish(low, high, modifiers)
         size = read_size
         inner = @measured.inner
+        @scan.skip(TIMES) unless inner
         modifiers += read_modifiers
         size ||= read_size
         scoop_number = @units.scoop_number
@@ -115,8 +112,7 @@ module ElmCup
       def factor(words) = words.reduce(Rational(1)) { |product, word| product * MODIFIERS.fetch(word, 1) }
 
       def read_behind(term)
-        read_other_way(term)
-        term = read_bracket(term)
+        term = read_bracket(read_other_way(term))
         @scan.skip(/\s*of\b/i)
         term
       end
@@ -124,10 +120,10 @@ module ElmCup
       # "100 g / 3.5 oz", "1 cup or 240 ml": the same amount said again. A weight wins.
       def read_other_way(term)
         other = @scan.attempt { @scan.skip(/(?:\s*[\/|]|\s+or)\s*(?=[\d½¼¾⅓⅔])/) && @measured.term }
-        return unless other
+        return term unless other
 
         @aside.concat(other.numbers)
-        @weight ||= other if term.grams.nil? && other.grams
+        (term.grams.nil? && other.grams) ? term.with(weight: other) : term
       end
 
       # A bracket right behind the unit: what one container holds, or the weight that wins over the volume.
@@ -136,11 +132,10 @@ module ElmCup
         return term unless inside
         return term.with(inner: inside) if each
 
-        if inside.grams && (term.grams.nil? || GUESSED.include?(term.unit&.kind))
-          @weight ||= inside
-        else
-          @aside.concat(inside.numbers)
-        end
+        weight = inside.grams ? inside : inside.weight
+        return term.with(weight: term.weight || weight) if weight && (term.grams.nil? || GUESSED.include?(term.unit&.kind))
+
+        @aside.concat(inside.numbers)
         term
       end
 
@@ -148,8 +143,7 @@ module ElmCup
       def bracket(term)
         return unless @scan.skip(/\s*\(\s*/)
 
-        inner = @measured.term or return
-        read_other_way(inner)
+        inner = read_other_way(@measured.term || return)
         each = @scan.skip(/\s*(?:each|a piece|apiece)/i)
         total = @scan.skip(/\s*(?:total|in all|altogether|net|drained)/i)
         [inner, each || (term.unit&.kind == :container && !total)] if @scan.skip(/\s*\)/)

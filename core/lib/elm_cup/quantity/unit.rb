@@ -30,7 +30,7 @@ module ElmCup
       end
 
       # `names` are matched whatever their case, `exact_names` only as written: T is a tablespoon, t a teaspoon.
-      # Ounce and pound: NIST Handbook 44, Appendix C. Pinch, dash, drop, handful, stick: common practice.
+      # Ounce and pound: NIST Handbook 44, Appendix C. Pinch, dash, drop, handful, stick, dessertspoon: common practice.
       ALL = [
         new(:gram, :mass, "grams,gram,grammes,gramme,gms,gm,gr,g", size: 1),
         new(:kilogram, :mass, "kilograms,kilogram,kilos,kilo,kgs,kg", size: 1000),
@@ -44,6 +44,7 @@ module ElmCup
         new(:cup, :household, "cups,cup,cp,c", household: :cup, size: 1),
         new(:tablespoon, :household, "tablespoons,tablespoon,tablespoonfuls,tablespoonful,tbsps,tbsp,tbs,tbls,tblsp,tb", household: :tablespoon, size: 1, exact: "T"),
         new(:teaspoon, :household, "teaspoons,teaspoon,teaspoonfuls,teaspoonful,tsps,tsp,ts", household: :teaspoon, size: 1, exact: "t"),
+        new(:dessertspoon, :household, "dessertspoons,dessertspoon,dessertspoonfuls,dessertspoonful,dstsp,dsp", household: :teaspoon, size: 2),
         new(:fluid_ounce, :household, "fluid ounces,fluid ounce,fl. oz,fl oz,floz", household: :fluid_ounce, size: 1),
         new(:pint, :household, "pints,pint,pt", household: :cup, size: 2),
         new(:quart, :household, "quarts,quart,qt", household: :cup, size: 4),
