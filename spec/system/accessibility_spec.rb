@@ -48,6 +48,23 @@ RSpec.describe "Every view", system: true do
     expect(axe_findings).to eq([])
   end
 
+  %w[light dark].each do |scheme|
+    it "stays clean with the kitchen open and with a deleted formula on the shelf, #{scheme}" do
+      visit "/"
+      page.execute_script("localStorage.setItem('elm-cup:scheme', '#{scheme}')")
+      visit "/formulas/2/mix"
+      click_button "US cups, 21 °C"
+      expect(page).to have_css("[role=dialog]", text: "Spoons there are")
+      sleep 0.4
+      expect(axe_findings).to eq([])
+      find("[role=dialog]").send_keys(:escape)
+      expect(page).to have_no_css("[role=dialog]")
+      click_button "Delete"
+      expect(page).to have_text("Deleted just now").and have_button("Put away")
+      expect(axe_findings).to eq([])
+    end
+  end
+
   it "is worked by touch on a tablet: targets a finger can hit, a line added, moved and saved" do
     page.driver.resize(*Browser::TABLET)
     page.driver.browser.page.command("Emulation.setTouchEmulationEnabled", enabled: true, maxTouchPoints: 5)

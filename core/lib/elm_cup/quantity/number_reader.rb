@@ -24,8 +24,8 @@ module ElmCup
       # One pattern a way of writing; the first that matches wins. Each yields the value from its captures.
       PATTERNS = [
         [/(\d+)(?:\s*-\s*|\s*)(#{vulgar})/, :fraction, ->(m) { Rational(m[1]) + VULGAR[m[2]] }],
-        [/(\d+)(?:\s+|-)(\d+)#{slash}(\d+)(?!\d)/, :fraction, ->(m) { Rational(m[1]) + fraction(m[2], m[3]) }],
-        [/(\d+)\s+(?:and|&)\s+(\d+)#{slash}(\d+)(?!\d)/i, :fraction, ->(m) { Rational(m[1]) + fraction(m[2], m[3]) }],
+        [/(\d+)(?:\s+|-)(\d+)#{slash}(\d+)(?!\d)/, :fraction, ->(m) { mixed(m[1], m[2], m[3]) }],
+        [/(\d+)\s+(?:and|&)\s+(\d+)#{slash}(\d+)(?!\d)/i, :fraction, ->(m) { mixed(m[1], m[2], m[3]) }],
         [/(\d+)\s+(?:and|&)\s+(#{vulgar})/i, :fraction, ->(m) { Rational(m[1]) + VULGAR[m[2]] }],
         [/(\d+)#{slash}(\d+)(?!\d)/, :fraction, ->(m) { fraction(m[1], m[2]) }],
         [/([1-9]\d{0,2}(?:,\d{3})+)(?=\s*(?:g|gr|gm|gms|grams?|grammes?|ml|mls|millilit(?:re|er)s?)\b)/i, :decimal, ->(m) { Rational(m[1].delete(",")) }],
@@ -53,6 +53,12 @@ module ElmCup
       # An exact fraction of two texts of digits; nil where the denominator is zero.
       def self.fraction(numerator, denominator)
         denominator.to_i.zero? ? nil : Rational(numerator.to_i, denominator.to_i)
+      end
+
+      # The exact value of a whole and a fraction, each as text; nil where the denominator is zero.
+      def self.mixed(whole, numerator, denominator)
+        part = fraction(numerator, denominator)
+        part && Rational(whole) + part
       end
 
       # "twenty-four" => 24.

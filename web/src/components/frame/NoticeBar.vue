@@ -25,6 +25,8 @@ async function act() {
   bottom: 20px;
   transform: translateX(-50%);
   z-index: 20;
+  width: max-content;
+  max-width: 92vw;
 }
 .notice {
   display: flex;
@@ -34,5 +36,8 @@ async function act() {
   border: 1px solid var(--husk);
   border-radius: var(--radius);
   padding: 10px 16px;
+}
+.notice button {
+  flex: none;
 }
 </style>
