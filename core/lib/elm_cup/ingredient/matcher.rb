@@ -14,6 +14,8 @@ module ElmCup
       CANDIDATES = 5
       MOST_WORDS = 8
       LEAST_GUESS = 0.3
+      # "dark chocolate 64%"
+      PER_CENT = /\A\d{1,3}%\z/
 
       def initialize(library)
         @library = library
@@ -57,12 +59,13 @@ module ElmCup
       # A Match without guessing at the spelling, or nil.
       def certain(name)
         words = NameWords.of(name)
-        plain = words.reject { |word| @library.descriptors.key?(word) }
-        by_name(name, words) || ambiguous(words) || by_name(name, plain, DESCRIBED * (words.size - plain.size)) || ambiguous(plain)
+        plain = words.reject { |word| @library.descriptors.key?(word) || word.match?(PER_CENT) }
+        by_name(name, words) || ambiguous(words) || by_name(name, plain, DESCRIBED * (words.size - plain.size), said: words.grep(PER_CENT).any?) || ambiguous(plain)
       end
 
-      def by_name(name, words, less = 0.0)
-        if (entry = @exact[words]) then read(entry, EXACT - less)
+      # said: whether to tell the cook what it is taken as.
+      def by_name(name, words, less = 0.0, said: false)
+        if (entry = @exact[words]) then read(entry, EXACT - less, said ? [taken_as(name, entry)] : [])
         elsif (entry = @assumed[words]) then read(entry, ASSUMED - less, [taken_as(name, entry)])
         elsif (entry = @sorted[words.sort]) then read(entry, EXACT - REORDERED - less)
         end

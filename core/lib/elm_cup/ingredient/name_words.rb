@@ -10,6 +10,7 @@ module ElmCup
       def self.of(text)
         plain = text.ascii_only? ? text : text.unicode_normalize(:nfkd).gsub(/\p{Mn}/, "")
         plain = plain.downcase.gsub(/['’]/, "").tr("&", " ")
+        plain = plain.gsub(/(\d)\s+%/, '\1%') if plain.include?("%")
         plain.scan(/[a-z0-9%]+/).map { |word| singular(word) }
       end
 

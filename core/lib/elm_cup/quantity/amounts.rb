@@ -19,6 +19,9 @@ module ElmCup
       # No weight is said yet, and none is in the terms themselves.
       def unweighed? = weight.nil? && terms.all? { |term| term.grams.nil? }
 
+      # One number of things.
+      def counted? = terms.size == 1 && (terms.first.unit.nil? || %i[count portion container].include?(terms.first.unit.kind))
+
       # These and, behind the name, `more`; a weight that only stands behind `more` weighs all.
       def plus(more)
         return Amounts.new(terms: terms + more.terms, weight: more.weight, aside: aside + more.aside) unless weight

@@ -22,7 +22,7 @@ module ElmCup
         return [amounts, @words] if amounts.terms.empty?
 
         head, addition, tail = addition()
-        amounts = amounts.with(weight: weight(head)) if amounts.unweighed?
+        amounts = weighed(amounts, head) if amounts.unweighed?
         addition ? [amounts.plus(addition), head + tail] : [amounts, @words]
       end
 
@@ -39,6 +39,15 @@ module ElmCup
         [joint.pre_match, Amounts.of([term], reader.aside), scan.rest]
       end
 
+      # A weight of each is one of things that are counted: "12 dates (20 g each)".
+      def weighed(amounts, words)
+        weight, each = weight(words)
+        return amounts.with(weight: weight) unless each
+
+        amounts.counted? ? amounts.with(terms: [amounts.terms.first.with(inner: weight)]) : amounts
+      end
+
+      # [Term, whether it is said of each], or nil.
       def weight(words)
         WEIGHT.lazy.filter_map { |opening, closing|
           at = words.index(opening) or next

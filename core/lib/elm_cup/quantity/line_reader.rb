@@ -11,18 +11,24 @@ module ElmCup
       # A part behind a comma that is an amount of something else: "1 cup oats, plus 10 dates". Times and lengths are not.
       JOINED = /\A(?:and|plus|with)\s+/i
       SECOND = /(?:#{JOINED}|\A)[\d½⅓⅔¼¾⅛](?!.*\b(?:h|hr|hrs|hours?|min|mins|minutes?|cm|mm|inch|inches|pieces|chunks|times|days?|°)\b).*[[:alpha:]]{3}/i
+      # "1 tsp each cinnamon and ginger"
+      EACH = /\beach\b.*(?:\band\b|&|,)|(?:\band\b|&).*\beach\b/i
+      # Measures without a size: "a good splash of milk".
+      VAGUE = /\A(?:good|big|generous|small|tiny|wee)?\s*(splash|glug|drizzle|dollop|squeeze|sprinkl(?:e|ing)|swirl|bit|touch|dab|smidgen|little|lot)(?:e?s)?\b\s+(?:of\s+)?/i
 
       # The Reading of `text`.
       def self.read(text) = new(text).read
 
       def initialize(text)
-        @text = text
+        @typed = text
       end
 
       # A Reading.
       def read
-        return unreadable("This line is not valid text (UTF-8); type it again") unless @text.valid_encoding?
-        return unreadable("This line is #{@text.length} characters long; #{MAX_LENGTH} is the most") if @text.length > MAX_LENGTH
+        return unreadable("This line is not valid text (UTF-8); type it again") unless @typed.valid_encoding?
+        return unreadable("This line is #{@typed.length} characters long; #{MAX_LENGTH} is the most") if @typed.length > MAX_LENGTH
+
+        @text = PlainText.of(@typed)
         return unreadable("This line is empty; type an amount and an ingredient") if @text.strip.empty?
 
         @scan = Scan.new(@text)
@@ -64,14 +70,25 @@ module ElmCup
 
       def finish(words, amounts)
         return unreadable("Of what? Name the ingredient behind the amount") if words.name.empty?
-        apart = words.behind_commas.find { |part| part.match?(SECOND) }
+        apart = words.behind_commas.find { |part| part.match?(SECOND) && !amount_alone?(part) }
         return two_ingredients(apart.sub(JOINED, "")) if apart
+
+        return unreadable("“each” gives one amount to several; write each ingredient on a line of its own") if words.name.match?(EACH)
+
+        vague = amounts.terms.none?(&:unit) && words.name[VAGUE, 1]
+        return vague(vague) if vague
 
         second = words.name.match(/\s(?:\+|&|and|plus)\s+(?=[\d½⅓⅔¼¾⅛])/i)
         return two_ingredients(second.post_match) if second
 
-        Reading.new(text: @text, terms: modified(amounts.terms, words.modifiers), weight: amounts.weight, name: words.name, alternative: words.alternative,
+        Reading.new(text: @typed, terms: modified(amounts.terms, words.modifiers), weight: amounts.weight, name: words.name, alternative: words.alternative,
           preparations: words.preparations, flags: words.flags, notes: words.notes, aside: amounts.aside)
+      end
+
+      # "1 cup oats, 88 grams" and "12 dates, 20 g each" say the amount again.
+      def amount_alone?(part)
+        scan = Scan.new(part)
+        TermReader.new(scan).read&.grams && scan.check(/(?:#{TermReader::EACH}|\s+(?:in all|total|altogether))?\s*\z/io)
       end
 
       # "1 tbsp cocoa, heaping": what is said behind the name holds for every measure before it.
@@ -85,9 +102,14 @@ module ElmCup
         faulty(Fault.new(from: from, to: from + text.length, message: "Two ingredients in one line; put “#{text}” on a line of its own"))
       end
 
-      def unreadable(message) = faulty(Fault.new(from: 0, to: @text.length, message: message))
+      def vague(word)
+        from = @text.index(word)
+        faulty(Fault.new(from: from, to: from + word.length, message: "“#{word}” is no measure; say how much in tsp or tbsp"))
+      end
 
-      def faulty(fault) = Reading.new(text: @text, fault: fault)
+      def unreadable(message) = faulty(Fault.new(from: 0, to: @typed.length, message: message))
+
+      def faulty(fault) = Reading.new(text: @typed, fault: fault)
     end
   end
 end

@@ -10,8 +10,8 @@ module ElmCup
         optional: /\boptional(?:ly)?\b/i, divided: /\bdivided\b/i
       }.freeze
       # Words that say what the rest is for; they are kept as a note and not counted.
-      ASIDE = /\b(?:plus|and)\s+(?:[^,;]*\s)?(?:more|extra)\b.*|\bfor\s+(?:rolling|dusting|coating|dipping|greasing|decorating|garnish|serving|topping|sprinkling)\b.*/i
-      OTHERWISE = %r{\s+or\s+|\s*/\s*}i
+      ASIDE = /(?:\b(?:plus|and)|\+)\s+(?:[^,;]*\s)?(?:more|extra)\b.*|(?:(?:\b(?:plus|and)|\+)\s+[\d½⅓⅔¼¾⅛][^,;]*)?\bfor\s+(?:rolling|dusting|coating|dipping|greasing|decorating|garnish|serving|topping|sprinkling)\b.*/i
+      OTHERWISE = %r{\s+or\s+|(?<!\d)\s*/\s*}i
 
       # name: the ingredient's words; alternative: what stood behind "or"; preparations: what stood behind commas and in brackets; behind_commas: the former alone;
       # modifiers: "heaping" and the like that stood there

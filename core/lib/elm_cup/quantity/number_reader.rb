@@ -18,7 +18,9 @@ module ElmCup
       vulgar = "[#{VULGAR.keys.join}]"
       slash = "\\s*[/⁄]\\s*"
       one_to_nine = UNITS.keys[1..9].join("|")
-      cardinal = "(?:(?:#{TENS.keys.join("|")})(?:[\\s-](?:#{one_to_nine}))?|#{UNITS.keys.sort_by { |w| -w.length }.join("|")})"
+      under_hundred = "(?:(?:#{TENS.keys.join("|")})(?:[\\s-](?:#{one_to_nine}))?|#{UNITS.keys.sort_by { |w| -w.length }.join("|")})"
+      cardinal = "(?:(?:a|#{one_to_nine})[\\s-]+hundred(?:\\s+(?:and\\s+)?#{under_hundred}\\b)?|#{under_hundred})"
+      metric = "(?=\\s*(?:g|gr|gm|gms|grams?|grammes?|ml|mls|millilit(?:re|er)s?)\\b)"
       part = "(?:#{PARTS.keys.sort_by { |w| -w.length }.join("|")})"
       not_half_and_half = "(?!half[\\s-]+(?:and|&|n)[\\s-]+half)"
       # One pattern a way of writing; the first that matches wins. Each yields the value from its captures.
@@ -28,8 +30,9 @@ module ElmCup
         [/(\d+)\s+(?:and|&)\s+(\d+)#{slash}(\d+)(?!\d)/i, :fraction, ->(m) { mixed(m[1], m[2], m[3]) }],
         [/(\d+)\s+(?:and|&)\s+(#{vulgar})/i, :fraction, ->(m) { Rational(m[1]) + VULGAR[m[2]] }],
         [/(\d+)#{slash}(\d+)(?!\d)/, :fraction, ->(m) { fraction(m[1], m[2]) }],
-        [/([1-9]\d{0,2}(?:,\d{3})+)(?=\s*(?:g|gr|gm|gms|grams?|grammes?|ml|mls|millilit(?:re|er)s?)\b)/i, :decimal, ->(m) { Rational(m[1].delete(",")) }],
+        [/([1-9]\d{0,2}(?:,\d{3}|['’]\d{3}| 000)+)#{metric}/i, :decimal, ->(m) { Rational(m[1].delete(",'’ ")) }],
         [/(\d+)\s+and\s+(?:an?\s+|one\s+)?(#{part})\b/i, :fraction, ->(m) { Rational(m[1]) + Rational(1, PARTS.fetch(m[2].downcase)) }],
+        [/(\d+)\s+(#{part})\b(?:\s+of\b)?(?:\s+an?\b)?/i, :fraction, ->(m) { Rational(m[1].to_i, PARTS.fetch(m[2].downcase)) }],
         [/(\d+)\s+dozen\b/i, :fraction, ->(m) { 12 * Rational(m[1]) }],
         [/(\d+[.,]\d+|\.\d+)/, :decimal, ->(m) { Rational("0#{m[1]}".tr(",", ".")) }],
         [/(\d+)/, :whole, ->(m) { Rational(m[1]) }],
@@ -61,9 +64,9 @@ module ElmCup
         part && Rational(whole) + part
       end
 
-      # "twenty-four" => 24.
+      # "twenty-four" => 24, "two hundred and fifty" => 250.
       def self.cardinal(words)
-        words.downcase.split(/[\s-]/).sum { |word| UNITS[word] || TENS[word] }
+        (words.downcase.split(/[\s-]+/) - ["and"]).reduce(0) { |sum, word| (word == "hundred") ? sum * 100 : sum + (UNITS[word] || TENS[word] || 1) }
       end
 
       # A Number at `scanner`'s place (advanced past it), nil if none stands there, :zero_denominator for 1/0.

@@ -8,14 +8,16 @@ module ElmCup
       # Customary corrections of a level measure. Source: common practice.
       MODIFIERS = {
         "heaping" => Rational(5, 4), "heaped" => Rational(5, 4), "rounded" => Rational(23, 20), "generous" => Rational(23, 20),
-        "scant" => Rational(9, 10), "level" => Rational(1)
+        "good" => Rational(23, 20), "scant" => Rational(9, 10), "level" => Rational(1)
       }.freeze
-      MODIFIER = /\s*(#{MODIFIERS.keys.join("|")}|(?:firmly|lightly|tightly|loosely|well)[\s-]+packed|packed)\b/i
+      # "a good pinch", but "2 cups good chocolate".
+      MODIFIER = /\s*(#{(MODIFIERS.keys - ["good"]).join("|")}|good(?=\s+(?:pinch|dash|handful))|(?:firmly|lightly|tightly|loosely|well)[\s-]+packed|packed)\b/i
       PACKED = /\A(?!lightly|loosely).*packed\z/
       ARTICLE = /\s*(?:an?|one|1)\s+(?=(?:#{MODIFIERS.keys.join("|")})\s+[\d½⅓⅔¼¾⅛])/i
       # "10 x dates"
       TIMES = /\s*[x×](?=\s+[[:alpha:]])/
       SIZE = /\s*(?:extra[\s-]+)?(large|big|medium|small)(?:[\s-]+sized?)?\b/i
+      EACH = /\s*(?:each|a piece|apiece)\b/i
       # Units whose mass is only custom, so that a weight said beside them wins.
       GUESSED = %i[handful stick].freeze
       BARE_UNITS = %i[pinch dash drop handful stick].freeze
@@ -39,10 +41,13 @@ module ElmCup
         term
       end
 
-      # The Term of mass that stands here and is closed by `closing`, or nil.
+      # [Term of mass that stands here and is closed by `closing`, whether it is said of each], or nil.
       def weight_closed_by(closing)
         inner = @measured.term
-        inner if inner&.grams && @scan.skip(closing)
+        return unless inner&.grams
+
+        each = @scan.skip(EACH)
+        [inner, !each.nil?] if @scan.skip(closing)
       end
 
       private
@@ -58,8 +63,9 @@ module ElmCup
         finish(low, high, modifiers + read_modifiers)
       end
 
-      # "a pinch" has its number; "pinch of salt" and "heaping tbsp" mean one.
+      # "a pinch" has its number; "pinch of salt", "small handful of nuts" and "heaping tbsp" mean one.
       def read_bare(modifiers)
+        read_size
         unit = @units.ahead
         bare = unit && (modifiers.any? || BARE_UNITS.include?(unit.id))
         return unless bare || @units.numbered_scoop_ahead?
@@ -117,13 +123,13 @@ module ElmCup
         term
       end
 
-      # "100 g / 3.5 oz", "1 cup or 240 ml": the same amount said again. A weight wins.
+      # "100 g / 3.5 oz / 1/2 cup", "1 cup or 240 ml": the same amount said again. A weight wins.
       def read_other_way(term)
         other = @scan.attempt { @scan.skip(/(?:\s*[\/|]|\s+or)\s*(?=[\d½¼¾⅓⅔])/) && @measured.term }
         return term unless other
 
         @aside.concat(other.numbers)
-        (term.grams.nil? && other.grams) ? term.with(weight: other) : term
+        read_other_way((term.grams.nil? && term.weight.nil? && other.grams) ? term.with(weight: other) : term)
       end
 
       # A bracket right behind the unit: what one container holds, or the weight that wins over the volume.
@@ -144,7 +150,7 @@ module ElmCup
         return unless @scan.skip(/\s*\(\s*/)
 
         inner = read_other_way(@measured.term || return)
-        each = @scan.skip(/\s*(?:each|a piece|apiece)/i)
+        each = @scan.skip(EACH)
         total = @scan.skip(/\s*(?:total|in all|altogether|net|drained)/i)
         [inner, each || (term.unit&.kind == :container && !total)] if @scan.skip(/\s*\)/)
       end
