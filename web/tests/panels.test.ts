@@ -191,15 +191,20 @@ describe('the second look', () => {
     message: 'It will taste flat.',
     remedy: { text: 'Add a pinch', patch: [] },
   }
+  const dough = { lines: [line()] }
+  const look = (changes: object) =>
+    show(SecondLook, { assessment: { grams: 100, components: [dough], findings: [], ...changes } })
   it('offers each remedy, and says which component only where there are several', async () => {
-    const one = show(SecondLook, { findings: [finding], empty: false, several: false })
+    const one = look({ findings: [finding] })
     await one.get('button').trigger('click')
     expect(one.emitted('mend')).toEqual([[finding]])
     expect(one.text()).not.toContain('dough:')
-    expect(show(SecondLook, { findings: [finding], empty: false, several: true }).text()).toContain('dough:')
+    expect(look({ components: [dough, dough], findings: [finding] }).text()).toContain('dough:')
   })
-  it('praises nothing that is empty', () => {
-    expect(show(SecondLook, { findings: [], empty: true, several: false }).text()).toContain('nothing to look at yet')
+  it('praises nothing that is empty or waits for a line', () => {
+    expect(look({}).text()).toContain('careful friend')
+    expect(look({ grams: 0 }).text()).toContain('nothing to look at yet')
+    expect(look({ components: [{ lines: [line({ status: 'unknown' })] }] }).text()).toContain('when every line is read')
   })
 })
 

@@ -142,14 +142,7 @@ useShortcuts(() => shortcuts)
           :library="library"
           @shape="slip.setShape"
         />
-        <SecondLook
-          v-if="assessment"
-          :findings="assessment.findings"
-          :empty="assessment.grams === 0"
-          :several="assessment.components.length > 1"
-          :provisional="provisional"
-          @mend="slip.mend"
-        />
+        <SecondLook v-if="assessment" :assessment="assessment" :provisional="provisional" @mend="slip.mend" />
         <FactsPanel :assessment="assessment" />
       </aside>
     </div>

@@ -2,6 +2,7 @@
 /** What is in one piece and in 100 g, how sweet it is, who can eat it. */
 import { computed } from 'vue'
 import type { Assessment, Nutrition } from '@/api/client'
+import { waits } from '@/api/waits'
 import { figure, words } from '@/format'
 
 const props = defineProps<{ assessment?: Assessment }>()
@@ -34,10 +35,7 @@ const rows = computed(() => {
   const shown = ROWS.filter(([label]) => label !== 'Polyols' || whole.polyols_g >= 0.05)
   return shown.map(([label, of]) => ({ label, piece: piece.value ? of(piece.value) : '–', hundred: of(whole) }))
 })
-/** A line waits to be mended: nothing can be claimed of the whole. */
-const waiting = computed(() =>
-  props.assessment?.components.some((part) => part.lines.some((line) => line.status !== 'read')),
-)
+const waiting = computed(() => waits(props.assessment))
 const disputed = computed(() => rows.value.some((row) => row.hundred.endsWith('*')))
 </script>
 

@@ -1,15 +1,24 @@
 <script setup lang="ts">
 /** What a careful friend would notice, each with a remedy to press. */
-import type { Finding } from '@/api/client'
+import { computed } from 'vue'
+import type { Assessment, Finding } from '@/api/client'
+import { waits } from '@/api/waits'
 
-defineProps<{
-  findings: Finding[]
-  empty: boolean
-  /** Several components: each finding says which it is about. */ several: boolean
+const props = defineProps<{
+  assessment: Assessment
   /** A line is being typed or dragged: remedies wait until it is kept. */
   provisional?: boolean
 }>()
 defineEmits<{ mend: [finding: Finding] }>()
+
+const findings = computed(() => props.assessment.findings)
+/** Then each finding says which it is about. */
+const several = computed(() => props.assessment.components.length > 1)
+const nothing = computed(() => {
+  if (props.assessment.grams === 0) return 'There is nothing to look at yet.'
+  if (waits(props.assessment)) return 'Nothing so far; it is looked at again when every line is read.'
+  return 'Nothing that a careful friend would stop you for.'
+})
 </script>
 
 <template>
@@ -25,8 +34,7 @@ defineEmits<{ mend: [finding: Finding] }>()
         </button>
       </li>
     </ul>
-    <p v-else-if="empty" class="quiet">There is nothing to look at yet.</p>
-    <p v-else class="quiet">Nothing that a careful friend would stop you for.</p>
+    <p v-else class="quiet">{{ nothing }}</p>
   </section>
 </template>
 
