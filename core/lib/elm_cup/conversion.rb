@@ -3,10 +3,9 @@
 module ElmCup
   # One typed amount said another way: "1/2 c + 2 tbsp honey" in grams, or in cups.
   module Conversion
-    UNITS = {
-      "g" => :gram, "kg" => :kilogram, "oz" => :ounce, "lb" => :pound, "ml" => :millilitre, "l" => :litre, "dl" => :decilitre,
-      "tsp" => :teaspoon, "tbsp" => :tablespoon, "cup" => :cup, "cups" => :cup, "fl oz" => :fluid_ounce, "floz" => :fluid_ounce, "pint" => :pint, "pints" => :pint
-    }.freeze
+    # Named in the message; every other name of a mass or a volume that a line may carry is taken too.
+    UNITS = ["g", "kg", "oz", "lb", "ml", "l", "dl", "tsp", "tbsp", "cup", "cups", "fl oz", "pint"].freeze
+    KINDS = %i[mass volume household].freeze
     MEASURE = "measure"
 
     # A Hash: grams, ingredient, name, amount (Float in the unit), unit, text, kitchen (nearest spoons and cups, with its
@@ -29,7 +28,10 @@ module ElmCup
       def target(to)
         return if to == MEASURE
 
-        Quantity::Unit[UNITS.fetch(to.to_s.downcase.strip) { raise UnreadableText, "“#{to}” is no unit to convert to; use #{(UNITS.keys + [MEASURE]).join(", ")}" }]
+        unit = Quantity::Unit.find(to.to_s.strip)
+        return unit if unit && KINDS.include?(unit.kind)
+
+        raise UnreadableText, "“#{to}” is no unit to convert to; use #{[*UNITS, MEASURE].join(", ")}"
       end
 
       def refusal(line)
