@@ -30,6 +30,19 @@ RSpec.describe ElmCup::SecondLook do
     expect(rules(formula("1 cup salted peanut butter", "1/2 cup honey"))).not_to include("no-salt")
   end
 
+  it "is quiet about salt where a line brings any, however little" do
+    expect(rules(formula("2 cups almond butter", "1/2 cup honey", "1 pinch flaky salt"))).not_to include("no-salt")
+  end
+
+  it "offers about a third of a gram of salt in 100 g, in pinches where that is less than a spoon" do
+    {["2 tbsp almond butter", "1 tbsp honey"] => "Add 1 pinch fine salt", ["1/2 cup almond butter", "1/4 cup honey"] => "Add 2 pinches fine salt", ["2 cups almond butter", "1 cup honey"] => "Add 1/2 tsp fine salt"}.each do |lines, text|
+      document = formula(*lines)
+      finding = ElmCup.assess(document)["findings"].find { |each| each["rule"] == "no-salt" }
+      expect(finding["remedy"]["text"]).to eq(text)
+      expect(ElmCup.assess(patched(document, finding["remedy"]["patch"]))["nutrition_per_100g"]["salt_g"]).to be_between(0.2, 0.8)
+    end
+  end
+
   it "leaves brown sugar in a tahini dough alone" do
     expect(rules(formula("1/2 cup tahini", "1/2 cup packed brown sugar", "1 cup oats", "1/4 tsp salt"))).to eq([])
   end

@@ -50,6 +50,11 @@ RSpec.describe "The formula document" do
     %w[slab cup cookie bark mould log egg].each { |kind| expect(faults(good.merge("shape" => {"kind" => kind}))).to include(["/shape/kind", /“#{kind}” belongs to a part that is not built/]) }
   end
 
+  it "names a key that is none, where it stands" do
+    expect(faults(with(["kitchen"], {"oven" => 1}))).to eq([["/kitchen/oven", "The key “oven” is not one a formula has; take it out"]])
+    expect(faults(with(["components", 0, "lines", 0, "a/b~c"], 1))).to eq([["/components/0/lines/0/a~1b~0c", "The key “a/b~c” is not one a formula has; take it out"]])
+  end
+
   it "reads JSON within its limits only" do
     {"" => /empty/, "   " => /empty/, "not json" => /not JSON/, "[" * 10_000 => /nested deeper/, "\xff\xfe{}" => /UTF-8/, "{}#{" " * 1_000_001}" => /1000000 is the most/}
       .each { |bytes, message| expect { ElmCup.read_json(bytes) }.to raise_error(ElmCup::InvalidDocument, message) }

@@ -45,6 +45,13 @@ RSpec.describe ElmCup::Quantity::KitchenMeasures do
     [0.1, 1.3, 4.93, 5.0, 33.3, 118.3, 240.0].each { |ml| expect(kitchen.at_least(ml).ml).to be >= Rational(ml.to_s) * Rational(999, 1000) }
   end
 
+  it "says the least spoon, and how far off it is, of what is too little for any" do
+    nearest = kitchen.nearest(0.1)
+    expect(nearest.text).to eq("1/4 tsp")
+    expect(nearest.error).to be_within(0.01).of(11.32)
+    expect(kitchen.smallest_ml).to eq(cup / 192)
+  end
+
   it "refuses what is no spoon" do
     expect { described_class.new(spoons: ["1 furlong"]) }.to raise_error(ArgumentError, /no spoon/)
   end

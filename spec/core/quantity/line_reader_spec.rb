@@ -99,6 +99,15 @@ RSpec.describe ElmCup::Quantity::LineReader do
     ["1 cup brown sugar", "1 cup loosely packed brown sugar", "1 cup brown sugar, lightly packed"].each { |text| expect(read(text)["grams"]).to be_within(0.01).of(145), text }
   end
 
+  it "scales every number of a line, those that say an amount again too" do
+    {"1 cup (88 g) plus 2 tbsp (12 g) oats" => "2 cups (176 g) plus 4 tbsp (24 g) oats", "1/4 cup / 50 g / 2 oz sugar" => "1/2 cup / 100 g / 4 oz sugar", "1 cup (88 g) oats" => "2 cups (176 g) oats"}
+      .each { |text, twice| expect(reading(text).scaled_text(2)).to eq(twice) }
+  end
+
+  it "takes the first weight of several" do
+    ["1/4 cup / 50 g / 2 oz sugar", "50 g / 2 oz / 1/4 cup sugar", "1/4 cup (50 g / 2 oz) sugar"].each { |text| expect(read(text)["grams"]).to eq(50), text }
+  end
+
   it "weighs each of what is counted" do
     {"12 dates (20 g each)" => 240, "12 dates, 20 g each, pitted" => 240, "2 bars dark chocolate (100 g each)" => 200, "12 dates (240 g)" => 240, "1 cup oats, 88 grams" => 88}
       .each { |text, grams| expect(read(text)["grams"]).to be_within(0.01).of(grams), text }

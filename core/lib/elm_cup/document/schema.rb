@@ -40,6 +40,9 @@ module ElmCup
           InvalidDocument::Fault.new(pointer: error["data_pointer"], message: message(error))
         end
 
+        # The key that a JSON Pointer (RFC 6901) ends with.
+        def last_key(pointer) = pointer.split("/").last.gsub("~1", "/").gsub("~0", "~")
+
         def message(error)
           schema = error["schema"]
           data = error["data"]
@@ -47,7 +50,7 @@ module ElmCup
 
           case error["type"]
           when "required" then "#{error.dig("details", "missing_keys").map { |key| "“#{key}”" }.join(" and ")} must be given"
-          when "schema" then "The key “#{error["data_pointer"].split("/").last}” is not one a formula has; take it out"
+          when "schema" then "The key “#{last_key(error["data_pointer"])}” is not one a formula has; take it out"
           when "const" then "#{shown(data)} is not possible here; it must be #{shown(schema["const"])}"
           when "enum" then "#{shown(data)} is not possible here; it must be one of #{schema["enum"].join(", ")}"
           when "maxLength" then "This is #{data.length} characters long; #{schema["maxLength"]} is the most"

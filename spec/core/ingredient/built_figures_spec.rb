@@ -1,0 +1,41 @@
+# frozen_string_literal: true
+
+# Rows of binding.csv say in their source how they were come by; here each rule is worked again from the row it leans on.
+# Source of the rules: docs/model.md, Binding, "a new ingredient from its composition"; common practice.
+RSpec.describe "The binding figures that a rule gives" do
+  library = ElmCup::Ingredient::Library.default
+  rows = ElmCup::DataTable.rows("binding")
+  figures = ->(row) { %w[a b o d].map { |key| row[key].to_f } }
+  parts = ->(row) { library[row["ingredient"]].composition.then { |whole| [whole.water / 100, whole.fat / 100] } }
+  # ingredient and form that "as …" means
+  named = {"other nut flour" => %w[almond-flour ground], "granulated sugar" => %w[sugar-granulated granulated], "brown sugar" => %w[sugar-brown granulated],
+           "powdered sugar where fat leads" => %w[sugar-powdered powder], "tahini" => %w[tahini smooth], "cocoa" => %w[cocoa powder], "dark chocolate" => %w[chocolate-dark melted],
+           "water" => %w[water liquid], "puffed rice" => %w[puffed-rice whole], "plant protein powders" => %w[protein-powder-plant powder],
+           "the plant protein powders" => %w[protein-powder-plant powder], "the root powders" => %w[maca powder], "the spices and root powders" => %w[maca powder]}
+
+  rules = {
+    /\Abuilt: (?:ground to butter, )?fat\/\.91 and \.74 of the rest/ => ->(_, _, fat) { [0, 0, fat / 0.91, 0.74 * (1 - fat)] },
+    /\Abuilt: pulp at moisture M, b/ => ->(_, water, _) { [0, 0.52 + 2.5 * (water - 0.22), 0, 0.46 * (1 - water) / 0.78] },
+    /\Abuilt: 2\.5 water share,? (?:and )?fat share L\/\.91/ => ->(row, water, fat) { [2.5 * water, 0, fat / 0.91, row["d"].to_f] },
+    /\Abuilt: 2\.5 (?:times its water|water share)\z/ => ->(_, water, _) { [2.5 * water, 0, 0, 0] },
+    /\Abuilt: ready syrup 1\/(\d\.\d+)/ => ->(row, _, _) { [1 / row["source"][/1\/(\d\.\d+)/, 1].to_f, 0, row["o"].to_f, 0] },
+    /\Aas (.+?)(?:[,;].*)?\z/ => ->(row, _, _) {
+      like = named[row["source"][/\Aas (.+?)(?:[,;].*)?\z/, 1]] or next
+      figures.call(rows.find { |other| [other["ingredient"], other["form"]] == like })
+    },
+    /\Ahalf of b/ => ->(row, _, _) {
+      paste = figures.call(rows.find { |other| other["ingredient"] == row["ingredient"] && other["form"] == "paste" })
+      paste.zip([1, 0.5, 1, 1]).map { |figure, share| figure * share }
+    },
+    /\Ainclusion/ => ->(*) { [0, 0, 0, 0.05] }
+  }
+
+  rules.each do |pattern, rule|
+    it "agree with it: #{pattern.source.delete("\\").delete_prefix("A")}" do
+      ruled = rows.select { |row| row["source"].match?(pattern) }.filter_map { |row| [row, rule.call(row, *parts.call(row))] }.select(&:last)
+      expect(ruled.size).to be >= 1
+      off = ruled.select { |row, wanted| figures.call(row).zip(wanted).any? { |ours, theirs| (ours - theirs).abs > [0.035, 0.06 * theirs].max } }
+      expect(off.map { |row, wanted| [row["ingredient"], row["form"], figures.call(row), wanted.map { |figure| figure.round(3) }] }).to eq([])
+    end
+  end
+end
