@@ -61,7 +61,12 @@ RSpec.describe ElmCup::Binding::Rescue do
     expect(none["refused"].map { |each| each["why"] }).to include(/more than half|no amount/)
   end
 
-  it "does not bring a new allergen while something else will do" do
+  it "offers nothing where nothing is to be bound" do
+    expect(bowl("100 g honey")).not_to have_key("rescue")
+    expect(bowl("100 g almond flour", "1 pinch salt")["rescue"]["options"].map { |option| option["ingredient"] }).to include("water")
+  end
+
+  it "does not bring a new allergen" do
     part = bowl("1 cup honey", "1 cup gluten-free rolled oats")
     bringing = part["rescue"]["options"].select { |option| ElmCup::Ingredient::Library.default[option["ingredient"]].allergens.intersect?(%w[tree_nut gluten milk]) }
     expect(bringing).to eq([])

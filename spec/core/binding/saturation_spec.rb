@@ -70,11 +70,27 @@ RSpec.describe ElmCup::Binding::Saturation do
     expect(part["binder_split_ml"]["masked"]).to be < 0
   end
 
+  # Worked by hand from the listed figures: honey .70, tahini .63, maple .75, dates .52, water 2.5, melted coconut oil 1.09 mL a gram.
+  it "shares the binder into what sticks and what is fat" do
+    {["40 g honey", "20 g tahini", "60 g oats"] => [28 / 40.6, 12.6 / 40.6], ["50 g soft dates, to paste", "20 g maple syrup", "10 g water", "10 g coconut oil, melted", "30 g oats"] => [41 / 76.9, 10.9 / 76.9],
+     ["50 g tahini", "60 g oats"] => [0, 1], ["50 g water", "60 g oats"] => [0, 0]}.each do |lines, (tack, grease)|
+      expect(bowl(*lines).values_at("tack", "grease")).to match([be_within(0.006).of(tack), be_within(0.006).of(grease)])
+    end
+  end
+
   it "warns of sticky hands, of grease and of pieces that fall out" do
     expect(bowl("100 g honey", "60 g rolled oats")["advice"]).to include(/stick to your hands/)
     expect(bowl("100 g sunflower seed butter", "20 g almond flour")["advice"]).to include(/greasy/)
     expect(bowl("30 g honey", "30 g oats", "100 g chocolate chips")["advice"]).to include(/some will fall out/)
     expect(bowl("60 g agave syrup", "80 g desiccated coconut")["little_known"]).to include("Agave syrup", "Desiccated coconut")
+  end
+
+  # 60 g of the rest fill 50 mL, so that two fifths are 33.3 mL of pieces. Source: densities of docs/model.md, common practice.
+  it "reckons the room that pieces take: 1.2 g/mL for nuts and chips, 1.35 for dried fruit" do
+    {"chocolate chips" => [39, 41], "almonds" => [39, 41], "raisins" => [44, 46]}.each do |pieces, (few, many)|
+      expect(bowl("30 g honey", "30 g oats", "#{few} g #{pieces}")["advice"]).not_to include(/some will fall out/), pieces
+      expect(bowl("30 g honey", "30 g oats", "#{many} g #{pieces}")["advice"]).to include(/some will fall out/), pieces
+    end
   end
 
   it "shows what every sum is made of: each why gives its figure again" do

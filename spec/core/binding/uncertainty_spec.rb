@@ -4,9 +4,11 @@ RSpec.describe ElmCup::Binding::Uncertainty do
   def spread(part) = Math.log(part["saturation"]["high"] / part["saturation"]["low"])
 
   # Source: docs/model.md, Band: at the least two in three within ±.57 of a class.
-  it "is never narrower than the model's own error" do
+  it "is never narrower than the model's own error, and just that where every figure is sure" do
     part = bowl("100 g peanut butter", "20 g coconut flour", "40 g almond flour", "30 g maple syrup")
     expect(spread(part)).to be >= 2 * 0.57 * Math.log(1.33) - 0.01
+    # One sigma of almond flour .10, of maple .08: together .45 of a class, under the least .52.
+    expect(spread(bowl("100 g almond flour", "100 g maple syrup"))).to be_within(0.01).of(2 * 0.57 * Math.log(1.33))
   end
 
   it "gives odds that sum to one and lean with the level" do

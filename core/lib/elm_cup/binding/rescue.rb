@@ -27,10 +27,9 @@ module ElmCup
       # True when the texture is not the wanted one and can be judged.
       def needed? = !direction.nil?
 
-      # Options, least first; in a date-led mix water comes first. One that brings an allergen is offered only when no other will do.
+      # Options, least first; in a date-led mix water comes first. None brings an allergen that the bowl has not.
       def options
-        found = outcomes.grep(Option)
-        (found.any? ? found : allergenic).sort_by { |option| [(option.ingredient == "water" && @mix.date_led?) ? 0 : 1, option.grams] }
+        outcomes.grep(Option).sort_by { |option| [(option.ingredient == "water" && @mix.date_led?) ? 0 : 1, option.grams] }
       end
 
       # Helpers that will not do, and why.
@@ -60,13 +59,6 @@ module ElmCup
         else
           []
         end
-      end
-
-      def allergenic
-        return [] unless direction
-
-        helpers.select { |row| brought(row).any? }.map { |row| outcome(row) }.grep(Option)
-          .map { |option| option.with(why: "it brings #{words(brought({"ingredient" => option.ingredient}))}, but nothing else here will do") }
       end
 
       # Allergens that a helper has and the bowl has not; coconut is named apart and does not count.
