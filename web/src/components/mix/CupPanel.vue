@@ -41,20 +41,22 @@ const empty = computed(() => !props.component?.lines.length)
         </p>
 
         <div v-if="component?.rescue" class="doses">
-          <button
-            v-for="option in component.rescue.options"
-            :key="option.text"
-            type="button"
-            class="dose"
-            :disabled="provisional"
-            :title="option.why"
-            @click="$emit('dose', option)"
-          >
-            <span>{{ option.text }}</span><span class="then"
-              >→ {{ option.after.texture }}, {{ option.after.saturation.toFixed(2) }}</span
+          <div class="strip">
+            <button
+              v-for="option in component.rescue.options"
+              :key="option.text"
+              type="button"
+              class="dose"
+              :disabled="provisional"
+              :title="option.why"
+              @click="$emit('dose', option)"
             >
-            <span class="quiet first">first {{ option.first_text }}, then look · {{ option.why }}</span>
-          </button>
+              <span>{{ option.text }}</span><span class="then"
+                >→ {{ option.after.texture }}, {{ option.after.saturation.toFixed(2) }}</span
+              >
+              <span class="quiet first">first {{ option.first_text }}, then look · {{ option.why }}</span>
+            </button>
+          </div>
           <p v-if="component.rescue.rest" class="quiet">{{ component.rescue.rest }}</p>
           <p v-if="!component.rescue.options.length" class="quiet">Nothing in reach brings it to where you want it.</p>
           <details v-if="component.rescue.refused.length" class="quiet">
@@ -111,6 +113,25 @@ const empty = computed(() => !props.component?.lines.length)
     grid-template-columns: minmax(0, 300px) minmax(0, 1fr);
     gap: 24px;
     align-items: start;
+  }
+}
+/* On a phone the doses lie side by side, so that the slip is not pushed out of reach. */
+@media (max-width: 619px) {
+  .drawing :deep(svg) {
+    max-height: 250px;
+  }
+  .strip {
+    display: flex;
+    gap: 8px;
+    overflow-x: auto;
+    scroll-snap-type: x proximity;
+  }
+  .strip .dose {
+    flex: 0 0 84%;
+    scroll-snap-align: start;
+  }
+  .strip .dose:only-child {
+    flex-basis: 100%;
   }
 }
 .sentence {
