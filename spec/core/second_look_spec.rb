@@ -43,6 +43,19 @@ RSpec.describe ElmCup::SecondLook do
     end
   end
 
+  it "misses nothing while a line waits that may be it" do
+    expect(rules(formula("1 cup almond butter", "1 cup almond flour", "1/4 tsp mystery"))).to eq([])
+  end
+
+  it "misses sweetness where the bowl is less than 4 % as sweet as sugar" do
+    sweetness = (0..12).map do |sugar|
+      answer = ElmCup.assess(formula("100 g almond flour", "60 g tahini", *("#{sugar} g granulated sugar" if sugar.positive?), "1 g salt"))
+      expect(answer["findings"].any? { |finding| finding["rule"] == "no-sweetener" }).to eq(answer["sweetness_pct"] < 4), "#{sugar} g, #{answer["sweetness_pct"]} %"
+      answer["sweetness_pct"]
+    end
+    expect([sweetness.min, sweetness.max]).to match([be < 3.5, be > 4.5])
+  end
+
   it "leaves brown sugar in a tahini dough alone" do
     expect(rules(formula("1/2 cup tahini", "1/2 cup packed brown sugar", "1 cup oats", "1/4 tsp salt"))).to eq([])
   end

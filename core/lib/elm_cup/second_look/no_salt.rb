@@ -13,7 +13,7 @@ module ElmCup
 
       # Findings about a Table; empty where there is nothing to say.
       def self.look(table)
-        return [] unless table.eaten_as_dough?
+        return [] unless table.eaten_as_dough? && table.bowl.complete?
 
         butter = table.bowl.lines.find { |line| BUTTERS.include?(line.entry.family) && line.entry.composition.salt < UNSALTED }
         return [] if butter.nil? || table.bowl.lines.any? { |line| line.entry.family == "salt" } || table.bowl.composition.salt * 100 / table.bowl.grams >= WITHOUT
