@@ -43,6 +43,10 @@ RSpec.describe ElmCup::SecondLook do
     end
   end
 
+  it "says nothing of salt where there is no nut or seed butter" do
+    expect(rules(formula("12 soft dates, to paste", "1 cup oats", "2 tbsp honey"))).to eq([])
+  end
+
   it "misses nothing while a line waits that may be it" do
     expect(rules(formula("1 cup almond butter", "1 cup almond flour", "1/4 tsp mystery"))).to eq([])
   end

@@ -45,6 +45,8 @@ RSpec.describe "A typed line" do
   it "says what it takes for granted" do
     expect(read("10 dates")["assumptions"]).to include(/taken as soft dates/, /18 g/)
     expect([read("10 dates"), read("10 soft dates")].map { |line| line["confidence"] }).to eq([0.85, 0.98])
+    expect(read("a few dates")["assumptions"]).to include(/“a few” is taken as 3, a guess/)
+    expect(read("three dates")["assumptions"]).not_to include(/guess/)
     expect(read("a handful of raisins")["assumptions"]).to include(/30 g, a guess/)
     expect(read("1 scoop protein powder")["assumptions"]).to include(/31 g/)
     expect(read("10 dates, soaked 1 h")["notes"]).to include(/soaking is not counted yet/)
