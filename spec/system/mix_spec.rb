@@ -235,6 +235,25 @@ RSpec.describe "Mix in the browser", system: true do
     expect(page).to have_css("tbody tr", count: 1)
   end
 
+  it "loses nothing while the server does not answer, and says that the cup is an old one" do
+    id = saved("1 cup rolled oats, ground", "1/4 cup tahini", "2 tbsp maple syrup")
+    visit "/formulas/#{id}/mix"
+    expect(page).to have_css(".dose:enabled").and have_css("[data-level]")
+    page.execute_script("window.answering = window.fetch; window.fetch = () => Promise.reject(new TypeError('gone'))")
+    entry.set("1 pinch salt").send_keys(:enter)
+    expect(page).to have_css("[role=alert]", text: "The kitchen server does not answer. Nothing is lost here", count: 1)
+    expect(page).to have_text("As it was before the last change").and have_css(".dose:disabled").and have_no_css(".dose:enabled")
+    click_button "Save"
+    expect(page).to have_css("[role=alert]", count: 1)
+    expect(page).to have_css("[data-version]", text: "draft on it")
+    page.execute_script("window.fetch = window.answering")
+    click_button "Try again"
+    expect(page).to have_no_text("As it was before the last change").and have_css(".dose:enabled")
+    click_button "Save"
+    expect(page).to have_css("[data-version]", text: "Version 2, saved").and have_no_css("[role=alert]")
+    expect(ElmCupServer::Formula.find(id).current_version.parsed["components"][0]["lines"].last).to eq("text" => "1 pinch salt")
+  end
+
   it "shows HTML in names as text, and bad addresses kindly" do
     id = saved("1 cup <img src=x onerror=alert(1)>", name: "<script>boom()</script>")
     visit "/formulas/#{id}/mix"

@@ -1,5 +1,6 @@
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest'
 import { nextTick, shallowRef } from 'vue'
+import { unwrap } from '@/api/client'
 import { emptyFormula, type FormulaDocument } from '@/api/document'
 import { DEBOUNCE, useAssessment } from '@/composables/useAssessment'
 import { count, figure, percent, words } from '@/format'
@@ -9,6 +10,19 @@ const answer = (name: string) =>
     status: 200,
     headers: { 'content-type': 'application/json' },
   })
+
+describe('what the server refuses', () => {
+  const refused = (problem: object) =>
+    unwrap(Promise.resolve({ error: problem, response: new Response('', { status: 422 }) }))
+  it('is said with its place in words, never as a pointer', async () => {
+    const errors = [{ pointer: '/components/0/lines', detail: '101 lines are too many; 100 is the most' }]
+    await expect(refused({ detail: '/components/0/lines: 101 …', errors })).rejects.toThrow(
+      'components 1, lines: 101 lines are too many; 100 is the most',
+    )
+    await expect(refused({ detail: 'It is gone', errors: [] })).rejects.toThrow('It is gone')
+    await expect(refused({ detail: 'x', errors: [{ pointer: '', detail: 'Not JSON' }] })).rejects.toThrow(/^Not JSON$/)
+  })
+})
 
 describe('asking for the assessment', () => {
   let asked: Request[]

@@ -25,28 +25,33 @@ export type TextureId = Schemas['TextureId']
 export type Version = Schemas['Version']
 export type Why = Schemas['Why']
 
+/** A place in a document in words: "/components/0/lines" is "components 1, lines". */
+const placeOf = (pointer: string) =>
+  pointer
+    .split('/')
+    .slice(1)
+    .map((part) => (/^\d+$/.test(part) ? ` ${Number(part) + 1}` : `, ${part}`))
+    .join('')
+    .slice(2)
+
 /** What the server said was wrong, as a sentence for the cook. */
-export class ApiError extends Error {
-  constructor(
-    message: string,
-    readonly problem?: Problem,
-  ) {
-    super(message)
-  }
+function sentenceOf(problem: Problem): string {
+  const said = problem.errors.map(({ pointer, detail }) => (pointer ? `${placeOf(pointer)}: ${detail}` : detail))
+  return said.join('. ') || problem.detail
 }
 
 const UNREACHABLE = 'The kitchen server does not answer. Nothing is lost here; try again when it runs.'
 
-/** The data of a call, or an ApiError. An aborted call goes on as the browser's AbortError. */
+/** The data of a call, or an Error with a sentence for the cook. An aborted call goes on as the browser's AbortError. */
 export async function unwrap<T>(call: Promise<{ data?: T; error?: unknown; response: Response }>): Promise<T> {
   let result
   try {
     result = await call
   } catch (error) {
     if (error instanceof DOMException && error.name === 'AbortError') throw error
-    throw new ApiError(UNREACHABLE)
+    throw new Error(UNREACHABLE)
   }
   if (result.data !== undefined && result.response.ok) return result.data
   const problem = result.error as Problem | undefined
-  throw new ApiError(problem?.detail ?? UNREACHABLE, problem)
+  throw new Error(problem ? sentenceOf(problem) : UNREACHABLE)
 }

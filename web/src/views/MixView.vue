@@ -77,7 +77,9 @@ useShortcuts(() => shortcuts)
         draft back.
       </template>
     </p>
-    <p v-if="draft.error.value" class="banner wrong" role="alert">{{ draft.error.value }}</p>
+    <p v-if="draft.error.value && draft.error.value !== error" class="banner wrong" role="alert">
+      {{ draft.error.value }}
+    </p>
     <p v-if="error" class="banner wrong" role="alert">
       {{ error }} <button class="link-button" type="button" @click="slip.again">Try again</button>
     </p>
@@ -133,6 +135,7 @@ useShortcuts(() => shortcuts)
         :component="assessed"
         :library="library"
         :provisional="provisional"
+        :stale="!!error"
         @dose="slip.dose"
       />
       <aside class="side" aria-label="One piece and the second look">
@@ -142,7 +145,12 @@ useShortcuts(() => shortcuts)
           :library="library"
           @shape="slip.setShape"
         />
-        <SecondLook v-if="assessment" :assessment="assessment" :provisional="provisional" @mend="slip.mend" />
+        <SecondLook
+          v-if="assessment"
+          :assessment="assessment"
+          :provisional="provisional || !!error"
+          @mend="slip.mend"
+        />
         <FactsPanel :assessment="assessment" />
       </aside>
     </div>

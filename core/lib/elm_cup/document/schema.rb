@@ -55,7 +55,7 @@ module ElmCup
           when "enum" then "#{shown(data)} is not possible here; it must be one of #{schema["enum"].join(", ")}"
           when "maxLength" then "This is #{data.length} characters long; #{schema["maxLength"]} is the most"
           when "minLength", "pattern" then data.strip.empty? ? "This is empty; write something" : "#{shown(data)} cannot be read here"
-          when "maxItems" then "These are #{data.size}; #{schema["maxItems"]} is the most"
+          when "maxItems" then "#{data.size} #{last_key(error["data_pointer"])} are too many; #{schema["maxItems"]} is the most"
           when "minItems" then "At least one is needed here"
           when "minimum" then "#{shown(data)} is too little; #{schema["minimum"]} is the least"
           when "exclusiveMinimum" then "#{shown(data)} is not an amount; it must be more than #{schema["exclusiveMinimum"]}"

@@ -11,6 +11,7 @@ const props = defineProps<{
   component?: AssessedComponent
   library?: Library
   /** A line is being typed or dragged: doses wait until it is kept. */ provisional?: boolean
+  /** The last change could not be judged: what stands here is from before it. */ stale?: boolean
 }>()
 defineEmits<{ dose: [option: RescueOption] }>()
 const asked = ref(false)
@@ -21,7 +22,7 @@ const empty = computed(() => !props.component?.lines.length)
 </script>
 
 <template>
-  <section class="cup-panel" aria-label="Will it bind">
+  <section class="cup-panel" :class="{ stale }" aria-label="Will it bind">
     <div v-if="!library" class="skeleton" aria-hidden="true" />
     <template v-else>
       <div class="drawing">
@@ -39,6 +40,7 @@ const empty = computed(() => !props.component?.lines.length)
         <p class="sentence" aria-live="polite" data-sentence>
           {{ component?.sentence ?? 'There is nothing in it yet.' }}
         </p>
+        <p v-if="stale && component" class="quiet">As it was before the last change.</p>
 
         <div v-if="component?.rescue" class="doses">
           <div class="strip">
@@ -47,7 +49,7 @@ const empty = computed(() => !props.component?.lines.length)
               :key="option.text"
               type="button"
               class="dose"
-              :disabled="provisional"
+              :disabled="provisional || stale"
               :title="option.why"
               @click="$emit('dose', option)"
             >
@@ -133,6 +135,9 @@ const empty = computed(() => !props.component?.lines.length)
   .strip .dose:only-child {
     flex-basis: 100%;
   }
+}
+.stale .drawing {
+  opacity: 0.45;
 }
 .sentence {
   font-size: 1.0625rem;
