@@ -27,6 +27,12 @@ RSpec.describe "bin/elm" do
     expect(JSON.parse(elm("convert", "1 cup honey", "--to", "g", "--cup", "metric").first)["grams"]).to be_within(0.1).of(358.2)
   end
 
+  it "says how it is used, and takes one document at a time" do
+    [[], ["help"], ["--help"], ["assess", "-h"]].each { |arguments| expect(elm(*arguments).first).to include("elm assess FILE|-", "elm convert TEXT", "elm scale FILE|-") }
+    expect(elm("assess", "-", "other.json")[1]).to match(/\Aelm: One document at a time; .*other.json.* is one too many\n\z/n)
+    expect(elm("--to", "g")[1]).to match(/\Aelm: Name a command/)
+  end
+
   it "scales a document" do
     out, = elm("scale", "-", "--by", "1/2", input: JSON.generate(document))
     expect(JSON.parse(out)["components"][0]["lines"].first["text"]).to eq("1/2 cup rolled oats, ground")
