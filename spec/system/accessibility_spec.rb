@@ -27,6 +27,7 @@ RSpec.describe "Every view", system: true do
         visit path
         expect(page).to have_css(ready.fetch(name))
         expect(page.evaluate_script("document.documentElement.scrollWidth")).to be <= size.first
+        expect(axe_findings).to eq([])
       end
     end
   end

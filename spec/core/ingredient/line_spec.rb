@@ -122,7 +122,7 @@ RSpec.describe "A typed line" do
   it "passes over words that say nothing of the weight, and says what another per cent of cocoa is taken as" do
     expect(read("175 g ready-to-eat dried apricots")).to include("ingredient" => "apricots-dried", "status" => "read")
     expect(read("1/2 cup nut butter of choice")).to include("status" => "ambiguous")
-    expect(read("100 g dark chocolate 64 %")).to include("ingredient" => "chocolate-dark", "assumptions" => ["“dark chocolate 64 %” is taken as dark chocolate"])
+    expect(read("100 g dark chocolate 64 %")).to include("ingredient" => "chocolate-dark", "confidence" => 0.84, "assumptions" => ["“dark chocolate 64 %” is taken as dark chocolate"])
   end
 
   it "says that an unnamed protein powder is taken for the milk kind" do

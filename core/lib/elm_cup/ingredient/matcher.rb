@@ -60,12 +60,12 @@ module ElmCup
       def certain(name)
         words = NameWords.of(name)
         plain = words.reject { |word| @library.descriptors.key?(word) || word.match?(PER_CENT) }
-        by_name(name, words) || ambiguous(words) || by_name(name, plain, DESCRIBED * (words.size - plain.size), said: words.grep(PER_CENT).any?) || ambiguous(plain)
+        by_name(name, words) || ambiguous(words) || by_name(name, plain, DESCRIBED * (words.size - plain.size), best: words.grep(PER_CENT).any? ? ASSUMED : EXACT) || ambiguous(plain)
       end
 
-      # said: whether to tell the cook what it is taken as.
-      def by_name(name, words, less = 0.0, said: false)
-        if (entry = @exact[words]) then read(entry, EXACT - less, said ? [taken_as(name, entry)] : [])
+      # best: the confidence of the very name; under EXACT the cook is told what it is taken as.
+      def by_name(name, words, less = 0.0, best: EXACT)
+        if (entry = @exact[words]) then read(entry, best - less, (best < EXACT) ? [taken_as(name, entry)] : [])
         elsif (entry = @assumed[words]) then read(entry, ASSUMED - less, [taken_as(name, entry)])
         elsif (entry = @sorted[words.sort]) then read(entry, EXACT - REORDERED - less)
         end

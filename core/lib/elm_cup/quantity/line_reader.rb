@@ -12,7 +12,7 @@ module ElmCup
       JOINED = /\A(?:and|plus|with)\s+/i
       SECOND = /(?:#{JOINED}|\A)[\d½⅓⅔¼¾⅛](?!.*\b(?:h|hr|hrs|hours?|min|mins|minutes?|cm|mm|inch|inches|pieces|chunks|times|days?|°)\b).*[[:alpha:]]{3}/i
       # "1 tsp each cinnamon and ginger"
-      EACH = /\beach\b.*(?:\band\b|&|,)|(?:\band\b|&).*\beach\b/i
+      SHARED = /\beach\b.*(?:\band\b|&|,)|(?:\band\b|&).*\beach\b/i
       # Measures without a size: "a good splash of milk".
       VAGUE = /\A(?:good|big|generous|small|tiny|wee)?\s*(splash|glug|drizzle|dollop|squeeze|sprinkl(?:e|ing)|swirl|bit|touch|dab|smidgen|little|lot)(?:e?s)?\b\s+(?:of\s+)?/i
 
@@ -73,7 +73,7 @@ module ElmCup
         apart = words.behind_commas.find { |part| part.match?(SECOND) && !amount_alone?(part) }
         return two_ingredients(apart.sub(JOINED, "")) if apart
 
-        return unreadable("“each” gives one amount to several; write each ingredient on a line of its own") if words.name.match?(EACH)
+        return unreadable("“each” gives one amount to several; write each ingredient on a line of its own") if words.name.match?(SHARED)
 
         vague = amounts.terms.none?(&:unit) && words.name[VAGUE, 1]
         return vague(vague) if vague
@@ -103,7 +103,7 @@ module ElmCup
       end
 
       def vague(word)
-        from = @text.index(word)
+        from = @text.index(word) || 0
         faulty(Fault.new(from: from, to: from + word.length, message: "“#{word}” is no measure; say how much in tsp or tbsp"))
       end
 

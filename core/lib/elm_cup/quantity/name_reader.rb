@@ -9,8 +9,10 @@ module ElmCup
         to_taste: /\bto taste\b/i, as_needed: /\b(?:as needed|as required|if needed)\b/i,
         optional: /\boptional(?:ly)?\b/i, divided: /\bdivided\b/i
       }.freeze
-      # Words that say what the rest is for; they are kept as a note and not counted.
-      ASIDE = /(?:\b(?:plus|and)|\+)\s+(?:[^,;]*\s)?(?:more|extra)\b.*|(?:(?:\b(?:plus|and)|\+)\s+[\d½⅓⅔¼¾⅛][^,;]*)?\bfor\s+(?:rolling|dusting|coating|dipping|greasing|decorating|garnish|serving|topping|sprinkling)\b.*/i
+      # Words that say what the rest is for; they are kept as a note and not counted. An amount may stand in them, "plus 1/4 cup
+      # for rolling", but no other ingredient.
+      AMOUNT_MORE = /(?:\b(?:plus|and)|\+)\s+[\d½⅓⅔¼¾⅛][\d\s.,\/½⅓⅔¼¾⅛]*(?:#{Unit::PATTERN}\s+)?(?=for\b)/i
+      ASIDE = /(?:\b(?:plus|and)|\+)\s+(?:[^,;]*\s)?(?:more|extra)\b.*|(?:#{AMOUNT_MORE})?\bfor\s+(?:rolling|dusting|coating|dipping|drizzling|greasing|decorating|garnish|serving|topping|sprinkling)\b.*/i
       OTHERWISE = %r{\s+or\s+|(?<!\d)\s*/\s*}i
 
       # name: the ingredient's words; alternative: what stood behind "or"; preparations: what stood behind commas and in brackets; behind_commas: the former alone;

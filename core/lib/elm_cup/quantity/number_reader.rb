@@ -32,7 +32,8 @@ module ElmCup
         [/(\d+)#{slash}(\d+)(?!\d)/, :fraction, ->(m) { fraction(m[1], m[2]) }],
         [/([1-9]\d{0,2}(?:,\d{3}|['’]\d{3}| 000)+)#{metric}/i, :decimal, ->(m) { Rational(m[1].delete(",'’ ")) }],
         [/(\d+)\s+and\s+(?:an?\s+|one\s+)?(#{part})\b/i, :fraction, ->(m) { Rational(m[1]) + Rational(1, PARTS.fetch(m[2].downcase)) }],
-        [/(\d+)\s+(#{part})\b(?:\s+of\b)?(?:\s+an?\b)?/i, :fraction, ->(m) { Rational(m[1].to_i, PARTS.fetch(m[2].downcase)) }],
+        # "3 quarters of a cup", but "10 halves walnut" are ten.
+        [/(\d+)\s+(#{part})\b(?:\s+of\b)?(?:\s+an?\b)?(?=\s+#{Unit::PATTERN})/i, :fraction, ->(m) { Rational(m[1].to_i, PARTS.fetch(m[2].downcase)) }],
         [/(\d+)\s+dozen\b/i, :fraction, ->(m) { 12 * Rational(m[1]) }],
         [/(\d+[.,]\d+|\.\d+)/, :decimal, ->(m) { Rational("0#{m[1]}".tr(",", ".")) }],
         [/(\d+)/, :whole, ->(m) { Rational(m[1]) }],

@@ -5,7 +5,7 @@ module ElmCup
     # Puts other values in the place of the numbers of a typed line. Everything else stays as typed, except that a unit
     # written out agrees with its number: "1 cup" becomes "2 cups".
     module Rewrite
-      UNIT_WORD = /\A(\s*)([[:alpha:]]+)/
+      UNIT_WORD = /\A([[:space:]]*)([[:alpha:]]+)/
 
       # `text` with each of `numbers` replaced by what the block gives for it, an exact value, written the same way.
       def self.call(text, numbers)

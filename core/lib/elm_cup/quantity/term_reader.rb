@@ -8,12 +8,13 @@ module ElmCup
       # Customary corrections of a level measure. Source: common practice.
       MODIFIERS = {
         "heaping" => Rational(5, 4), "heaped" => Rational(5, 4), "rounded" => Rational(23, 20), "generous" => Rational(23, 20),
-        "good" => Rational(23, 20), "scant" => Rational(9, 10), "level" => Rational(1)
+        "scant" => Rational(9, 10), "level" => Rational(1)
       }.freeze
-      # "a good pinch", but "2 cups good chocolate".
-      MODIFIER = /\s*(#{(MODIFIERS.keys - ["good"]).join("|")}|good(?=\s+(?:pinch|dash|handful))|(?:firmly|lightly|tightly|loosely|well)[\s-]+packed|packed)\b/i
+      # "a good pinch", "a good 1/2 cup", but "2 cups good chocolate".
+      GOOD = {"good" => MODIFIERS.fetch("generous")}.freeze
+      MODIFIER = /\s*(#{MODIFIERS.keys.join("|")}|good(?=\s+(?:pinch|dash|handful|[\d½⅓⅔¼¾⅛]))|(?:firmly|lightly|tightly|loosely|well)[\s-]+packed|packed)\b/i
       PACKED = /\A(?!lightly|loosely).*packed\z/
-      ARTICLE = /\s*(?:an?|one|1)\s+(?=(?:#{MODIFIERS.keys.join("|")})\s+[\d½⅓⅔¼¾⅛])/i
+      ARTICLE = /\s*(?:an?|one|1)\s+(?=(?:#{[*MODIFIERS.keys, *GOOD.keys].join("|")})\s+[\d½⅓⅔¼¾⅛])/i
       # "10 x dates"
       TIMES = /\s*[x×](?=\s+[[:alpha:]])/
       SIZE = /\s*(?:extra[\s-]+)?(large|big|medium|small)(?:[\s-]+sized?)?\b/i
@@ -115,7 +116,7 @@ module ElmCup
         words
       end
 
-      def factor(words) = words.reduce(Rational(1)) { |product, word| product * MODIFIERS.fetch(word, 1) }
+      def factor(words) = words.reduce(Rational(1)) { |product, word| product * (MODIFIERS[word] || GOOD[word] || 1) }
 
       def read_behind(term)
         term = read_bracket(read_other_way(term))

@@ -43,7 +43,7 @@ const empty = computed(() => !props.component?.lines.length)
         <p v-if="stale && component" class="quiet">As it was before the last change.</p>
 
         <div v-if="component?.rescue" class="doses">
-          <div class="strip">
+          <div class="strip" role="group" aria-label="Doses" :tabindex="provisional || stale ? 0 : undefined">
             <button
               v-for="option in component.rescue.options"
               :key="option.text"
