@@ -9,7 +9,15 @@ RSpec.describe ElmCup::SecondLook do
     "no-sweetener" => [[["1 cup almond flour", "1/2 cup tahini", "1/4 tsp salt"]], [["1 cup almond flour", "1/2 cup tahini", "1/4 cup honey", "1/4 tsp salt"]]],
     "gritty-sugar" => [[["1 cup almond butter", "1/4 cup granulated sugar", "1/4 tsp salt"]], [["1/2 cup water", "1/4 cup granulated sugar", "1 cup almond flour"]]],
     "whole-flax" => [[["1 cup honey", "1/4 cup whole flaxseed"]], [["1 cup honey", "1/4 cup ground flax"]]],
-    "whole-dates" => [[["12 soft dates", "1 cup oats"]], [["12 soft dates", "1 cup oats"], {process: "processor"}]]
+    "whole-dates" => [[["12 soft dates", "1 cup oats"]], [["12 soft dates", "1 cup oats"], {process: "processor"}]],
+    "pits" => [[["12 soft dates, to paste", "1 cup oats"]], [["12 soft pitted dates, to paste", "100 g date paste", "1 cup oats"]]],
+    "water-in-chocolate" => [[["200 g dark chocolate, melted", "2 tsp water"]], [["200 g dark chocolate, melted", "60 g water"]]],
+    "powder-at-once" => [[["1 cup peanut butter", "1/4 cup honey", "1 cup protein powder", "1/4 tsp salt"]], [["1 cup peanut butter", "1/4 cup honey", "1 cup protein powder, added by halves", "1/4 tsp salt"]]],
+    "no-stir-butter" => [[["1 cup no-stir peanut butter", "1/4 cup honey"]], [["1 cup peanut butter", "1/4 cup honey"]]],
+    "honey-infants" => [[["1 cup oats", "1/4 cup honey"]], [["1 cup oats", "1/4 cup maple syrup"]]],
+    "xylitol-dogs" => [[["1 cup almond butter", "1/4 cup xylitol"]], [["1 cup almond butter", "1/4 cup erythritol"]]],
+    "one-line-breaks-diet" => [[["1 cup oats", "1/2 cup tahini", "1/3 cup maple syrup", "1 tsp honey"]], [["1 cup oats", "1/2 cup tahini", "1/3 cup maple syrup"]]],
+    "oats-not-marked" => [[["1 cup rolled oats", "1/2 cup tahini"]], [["1 cup gluten-free oats", "1/2 cup tahini"]]]
   }
 
   cases.each do |rule, (firing, quiet)|
@@ -44,7 +52,7 @@ RSpec.describe ElmCup::SecondLook do
   end
 
   it "says nothing of salt where there is no nut or seed butter" do
-    expect(rules(formula("12 soft dates, to paste", "1 cup oats", "2 tbsp honey"))).to eq([])
+    expect(rules(formula("12 soft dates, to paste", "1 cup oats", "2 tbsp honey"))).not_to include("no-salt")
   end
 
   it "misses nothing while a line waits that may be it" do
@@ -61,7 +69,7 @@ RSpec.describe ElmCup::SecondLook do
   end
 
   it "leaves brown sugar in a tahini dough alone" do
-    expect(rules(formula("1/2 cup tahini", "1/2 cup packed brown sugar", "1 cup oats", "1/4 tsp salt"))).to eq([])
+    expect(rules(formula("1/2 cup tahini", "1/2 cup packed brown sugar", "1 cup gluten-free oats", "1/4 tsp salt"))).to eq([])
   end
 
   it "keeps the grams of dates that are taken to paste" do
@@ -73,5 +81,50 @@ RSpec.describe ElmCup::SecondLook do
       expect(after["components"][0]["lines"][0]["grams"]).to be_within(0.6).of(before["components"][0]["lines"][0]["grams"])
       expect(after["components"][0]["lines"][0]["form"]).to eq("paste")
     end
+  end
+
+  describe "what concerns the whole formula" do
+    def layered(base, filling, **more)
+      parts = [["base", base], ["filling", filling]].map { |name, lines| {"name" => name, "type" => name, "lines" => lines.map { |text| {"text" => text} }} }
+      {"elm_cup" => "formula/1", "name" => "Layered", "components" => parts, **more.transform_keys(&:to_s)}
+    end
+
+    def found(document, rule) = ElmCup.assess(document)["findings"].select { |finding| finding["rule"] == rule }
+
+    it "notices one amount given to two components, and not seasonings that are alike" do
+      document = layered(["1 cup oats", "1/2 cup maple syrup", "1/4 tsp salt"], ["1 cup tahini", "1/2 cup maple syrup", "1/4 tsp salt"])
+      finding = found(document, "same-amount").first
+      expect(finding["message"]).to match(/base and filling have the very same maple syrup, 158 g/)
+      expect(found(patched(document, finding["remedy"]["patch"]), "same-amount")).to eq([])
+      expect(found(layered(["1/2 cup maple syrup"], ["1/3 cup maple syrup"]), "same-amount")).to eq([])
+    end
+
+    it "says which line breaks a need, and mends it line by line" do
+      document = layered(["1 cup rolled oats", "1/4 cup honey"], ["1 cup cream cheese", "30 g milk chocolate"], needs: ["vegan", "gluten-free"])
+      answer = ElmCup.assess(document)
+      expect(answer["breaches"].map { |breach| breach.values_at("need", "component", "line") })
+        .to eq([["vegan", "base", "1/4 cup honey"], ["vegan", "filling", "1 cup cream cheese"], ["vegan", "filling", "30 g milk chocolate"], ["gluten-free", "base", "1 cup rolled oats"]])
+      expect(answer["breaches"].last["why"]).to match(/oats count only where the pack says gluten-free/)
+      8.times do
+        finding = found(document, "need-broken").first or break
+        document = patched(document, finding["remedy"]["patch"])
+      end
+      expect(ElmCup.assess(document)["breaches"]).to eq([])
+      expect(document["components"].map { |part| part["lines"].map { |line| line["text"] } })
+        .to eq([["88 g gluten-free rolled oats", "85 g maple syrup"], ["30 g dark chocolate"]])
+    end
+
+    it "keeps a muted rule apart, and refuses to mute one that is none" do
+      document = formula("1 cup rolled oats", "1/4 cup honey").merge("muted" => ["honey-infants"])
+      answer = ElmCup.assess(document)
+      expect(answer["findings"].map { |finding| finding["rule"] }).not_to include("honey-infants")
+      expect(answer["muted"].map { |finding| finding["rule"] }).to eq(["honey-infants"])
+      expect { ElmCup.assess(document.merge("muted" => ["nagging"])) }.to raise_error(ElmCup::InvalidDocument, %r{/muted/0: There is no rule “nagging”; the rules are .*honey-infants})
+    end
+  end
+
+  it "has an example of every rule that fires" do
+    whole = %w[same-amount need-broken]
+    expect(ElmCup::SecondLook::IDS).to match_array(cases.keys + whole)
   end
 end

@@ -2,9 +2,16 @@
 
 require_relative "assessment/figures"
 require_relative "assessment/want"
+require_relative "assessment/taken"
+require_relative "assessment/take_reader"
 require_relative "assessment/read_component"
+require_relative "assessment/flavour"
+require_relative "assessment/read_formula"
+require_relative "assessment/piece_parts"
+require_relative "assessment/said_of_diets"
 require_relative "assessment/line_answer"
 require_relative "assessment/component_answer"
+require_relative "assessment/flavour_answer"
 require_relative "assessment/formula_answer"
 
 module ElmCup
@@ -12,17 +19,21 @@ module ElmCup
   module Assessment
     # The answer as a Hash ready for JSON ("assessment/1"). InvalidDocument when the document cannot be taken.
     def self.of(document, library: Ingredient::Library.default)
-      formula = Document::Formula.from(document)
-      components = formula.components.each_with_index.map { |each, index| ReadComponent.new(each, index, formula, library) }
-      FormulaAnswer.new(formula, components).to_h
+      FormulaAnswer.new(ReadFormula.new(Document::Formula.from(document), library)).to_h
     end
 
-    # [component name, Ingredient::Line, pointer] of every line of an assessed document that is not read.
+    # Every line of an assessed document that is not read and every share that cannot be taken: component, pointer, text,
+    # status and message of each.
     def self.flagged(answer)
-      answer["components"].each_with_index.flat_map do |component, index|
-        component["lines"].each_with_index.reject { |line, _| line["status"] == "read" }
-          .map { |line, at| {"component" => component["name"], "pointer" => "/components/#{index}/lines/#{at}", **line.slice("text", "status", "message")} }
+      parts = answer["components"].each_with_index.map { |part, index| [part, "/components/#{index}"] } + (answer["splits"] || []).each_with_index.map { |part, at| [part, "/splits/#{at}"] }
+      parts.flat_map do |part, pointer|
+        %w[lines topping takes].flat_map { |key| (part[key] || []).each_with_index.reject { |each, _| each["status"] == "read" }.map { |each, at| flag(part, "#{pointer}/#{key}/#{at}", each) } }
       end
     end
+
+    def self.flag(part, pointer, each)
+      {"component" => part["name"], "pointer" => pointer, "text" => each["text"] || "a share of #{each["component"]}", **each.slice("status", "message")}
+    end
+    private_class_method :flag
   end
 end

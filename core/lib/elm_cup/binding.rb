@@ -3,6 +3,7 @@
 # Will it bind? Saturation and its band, texture and odds, tack and grease, rescue, the sentence that explains.
 require_relative "binding/texture"
 require_relative "binding/liquid_fat"
+require_relative "binding/water_change"
 require_relative "binding/portion"
 require_relative "binding/saturation"
 require_relative "binding/mix"

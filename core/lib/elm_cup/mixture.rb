@@ -4,5 +4,8 @@
 require_relative "mixture/mixture"
 require_relative "mixture/sweetness"
 require_relative "mixture/nutrition"
+require_relative "mixture/allergens"
 require_relative "mixture/diets"
+require_relative "mixture/label_rounding"
+require_relative "mixture/day_sugar"
 require_relative "mixture/density"

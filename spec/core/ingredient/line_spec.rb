@@ -49,7 +49,6 @@ RSpec.describe "A typed line" do
     expect(read("three dates")["assumptions"]).not_to include(/guess/)
     expect(read("a handful of raisins")["assumptions"]).to include(/30 g, a guess/)
     expect(read("1 scoop protein powder")["assumptions"]).to include(/31 g/)
-    expect(read("10 dates, soaked 1 h")["notes"]).to include(/soaking is not counted yet/)
     expect(read("salt, to taste")).to include("grams" => 0.0, "notes" => include(/counted as nothing/))
   end
 
@@ -106,9 +105,9 @@ RSpec.describe "A typed line" do
      "2 tbsp honey or date syrup" => "honey", "1/2 cup almonds or cashew butter" => "almonds", "1 cup oat or almond flour" => "oat-flour"}.each { |text, id| expect(read(text)["ingredient"]).to eq(id), text }
   end
 
-  it "says that blanching is not counted only where it is not the ingredient's own name" do
-    expect(read("1 cup blanched almond flour")["notes"]).to eq([])
-    expect(read("1 cup blanched almonds")["notes"]).to include(/blanching is not counted/)
+  it "takes a word of preparation in the ingredient's own name for nothing more" do
+    expect(read("1 cup blanched almond flour")).not_to include("prepared")
+    expect(read("1 cup blanched almonds")["prepared"]["text"]).to eq("blanched: − 5.8 g skins")
   end
 
   it "only guesses at a short word that is a letter off, and at a word that begins with another letter" do

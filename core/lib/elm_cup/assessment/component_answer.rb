@@ -6,17 +6,18 @@ module ElmCup
     class ComponentAnswer
       include Figures
 
-      # read: ReadComponent.
-      def initialize(read)
+      # read: ReadComponent; left: the share of it that stays after others took theirs, nil for a flavour.
+      def initialize(read, left: nil)
         @read = read
+        @left = left
         @verdict = read.verdict
       end
 
       def to_h
         {
           "name" => @read.name, "type" => @read.component.type, "process" => @read.component.process,
-          "grams" => round(@read.bowl.grams, 2), "want" => @read.want,
-          "sentence" => sentence, **judged, "lines" => lines
+          "grams" => round(@read.bowl.grams, 2), "grams_left" => @left && round(@read.grams * @left, 2), "want" => @read.want,
+          "sentence" => sentence, **judged, **facts, "takes" => takes, "lines" => lines
         }.compact
       end
 
@@ -27,8 +28,26 @@ module ElmCup
         @read.lines.map { |line| LineAnswer.of(line, portions[line.object_id], @read.bowl.grams, @read.measures, @read.library) }
       end
 
+      # What a component is on its own, once every line is read.
+      def facts
+        bowl = @read.bowl
+        said = {"allergens" => bowl.allergens, "diets" => @read.flagged? ? [] : Mixture::Diets.kept(bowl)}
+        return said if @read.flagged? || bowl.empty?
+
+        said.merge("nutrition_per_100g" => round_all(Mixture::Nutrition.new(bowl).for_mass(100.0), 2), "sweetness_pct" => round(Mixture::Sweetness.percent(bowl)))
+      end
+
+      def takes
+        @read.taken.reject { |taken| taken.take.component == @read.name }.map do |taken|
+          {
+            "component" => taken.take.component, "status" => taken.known? ? "read" : "waits", "share" => taken.fraction && round(taken.fraction, 4),
+            "grams" => taken.grams && round(taken.grams, 2), "text" => taken.take.text, "message" => taken.message, "assumptions" => taken.assumptions
+          }.compact
+        end
+      end
+
       def sentence
-        return "There is nothing in it yet." if @read.lines.empty?
+        return "There is nothing in it yet." if @read.contents.empty? && @read.taken.all?(&:known?)
         return waiting if @read.flagged?
         return "A #{@read.component.type} is not judged as a dough." unless @read.want
         return "There is nothing in it yet." unless @verdict
@@ -38,6 +57,8 @@ module ElmCup
 
       def waiting
         count = @read.lines.count { |line| !line.read? }
+        return @read.taken.find { |taken| !taken.known? }&.message || "It waits for what it takes of another." if count.zero?
+
         "It cannot be judged until #{(count == 1) ? "one line is" : "#{count} lines are"} mended."
       end
 

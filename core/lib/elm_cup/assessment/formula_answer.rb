@@ -2,60 +2,94 @@
 
 module ElmCup
   module Assessment
-    # The whole answer: components, pieces, practice, nutrition, what must be said about it.
+    # The whole answer: components, flavours, pieces, practice, nutrition, what must be said about it.
     class FormulaAnswer
       include Figures
 
-      # formula: Document::Formula; components: ReadComponents.
-      def initialize(formula, components)
-        @formula = formula
-        @components = components
-        @piece_bowl = Mixture::Bowl.new(components.select(&:in_piece?).flat_map(&:lines))
-        @whole_bowl = Mixture::Bowl.new(components.flat_map(&:lines))
+      # read: ReadFormula.
+      def initialize(read)
+        @read = read
+        @formula = read.formula
+        @parts = PieceParts.new(read)
+        @whole_bowl = Mixture::Bowl.new(read.components.flat_map { |part| read.lines_left(part) } + read.flavours.flat_map { |flavour| flavour.folded.lines + flavour.topping.lines })
       end
 
       def to_h
         {
           "elm_cup" => "assessment/1", "name" => @formula.name, "grams" => round(@whole_bowl.grams, 2),
-          "components" => @components.map { |each| ComponentAnswer.new(each).to_h },
-          **pieces, **nutrition,
-          "allergens" => @whole_bowl.allergens, "diets" => Mixture::Diets.kept(@whole_bowl),
-          "findings" => @components.flat_map(&:findings).map { |finding| finding_answer(finding) }, "notes" => notes
+          "components" => @read.components.map { |each| ComponentAnswer.new(each, left: @read.left(each)).to_h }, **splits,
+          **pieces, **nutrition, **SaidOfDiets.new(@read, @whole_bowl).to_h, **second_look, "notes" => notes
         }.compact
       end
 
       private
 
       # Pieces wait until every line of what is rolled is read.
+      def known? = @parts.whole.complete? && !@parts.whole.empty? && @read.components.none? { |part| part.in_piece? && part.flagged? }
+
+      # Piece::Ball::Result of each part, nil without a shape or while a line waits.
       def balls
         return @balls if defined?(@balls)
 
-        shape = @formula.shape
-        @balls = if shape && known?
-          Piece::Ball.new(density: Mixture::Density.of(@piece_bowl), piece_grams: shape.piece_grams, scoop_ml: shape.scoop_ml, pieces: shape.pieces).of(@piece_bowl.grams)
-        end
+        @balls = (@parts.all.to_h { |part| [part, ball_of(part)] } if @formula.shape && known?)
       end
 
-      def known? = @piece_bowl.complete? && !@piece_bowl.empty?
+      # A number of pieces is one of all parts together: every piece is as heavy.
+      def ball_of(part)
+        shape = @formula.shape
+        each = shape.pieces ? {piece_grams: @parts.whole.grams / shape.pieces} : {piece_grams: shape.piece_grams, scoop_ml: shape.scoop_ml}
+        Piece::Ball.new(density: Mixture::Density.of(part.bowl) || 1.0, **each, pieces: (shape.pieces if @read.flavours.empty?)).of(part.bowl.grams)
+      end
+
+      def splits
+        return {} if @read.flavours.empty?
+
+        {"splits" => @read.flavours.each_with_index.map { |flavour, at| FlavourAnswer.new(flavour, pieces_of(@parts.all[at]), @parts.all[at]).to_h }}
+      end
+
+      def pieces_of(part)
+        ball = balls&.fetch(part) or return
+        {"pieces" => ball_answer(ball), "nutrition_per_piece" => (per_piece(part.bowl, ball.piece_grams) if ball.count.positive?)}.compact
+      end
+
+      def ball_answer(ball)
+        {"count" => ball.count, "piece_grams" => round(ball.piece_grams, 2), "diameter_mm" => round(ball.diameter_mm), "over_grams" => round(ball.over_grams)}
+      end
+
+      # All parts together; the size is that of the first, which a scoop may make a little heavier in one flavour than in another.
+      def together
+        @together ||= balls && balls.values.first.with(count: balls.values.sum(&:count), over_grams: balls.values.sum(&:over_grams))
+      end
 
       def pieces
-        return {} unless balls
+        return {} unless together
 
         {
-          "pieces" => {"count" => balls.count, "piece_grams" => round(balls.piece_grams, 2), "diameter_mm" => round(balls.diameter_mm), "over_grams" => round(balls.over_grams)},
-          "practice" => Cold::Practice.for(@formula.shape.kind, balls.diameter_mm).map { |custom| custom.to_h.transform_keys(&:to_s) }
+          "pieces" => ball_answer(together),
+          "practice" => Cold::Practice.for(@formula.shape.kind, together.diameter_mm).map { |custom| custom.to_h.transform_keys(&:to_s) }
         }
       end
+
+      def per_piece(bowl, grams) = round_all(Mixture::Nutrition.new(bowl).for_mass(grams), 2)
 
       def nutrition
         return {} unless known?
 
-        figures = Mixture::Nutrition.new(@piece_bowl)
+        figures = Mixture::Nutrition.new(@parts.whole)
+        piece = (figures.for_mass(together.piece_grams) if together&.count&.positive?)
         {
-          "nutrition_per_piece" => (round_all(figures.for_mass(balls.piece_grams), 2) if balls&.count&.positive?),
-          "nutrition_per_100g" => round_all(figures.for_mass(100.0), 2),
-          "sweetness_pct" => round(Mixture::Sweetness.percent(@piece_bowl))
+          "nutrition_per_piece" => piece && round_all(piece, 2), "nutrition_per_100g" => round_all(figures.for_mass(100.0), 2),
+          "label" => {"us_per_piece" => piece && Mixture::LabelRounding.us(piece), "eu_per_100g" => Mixture::LabelRounding.eu(figures.for_mass(100.0))}.compact,
+          "sugar_of_day" => piece && round_all(Mixture::DaySugar.of(piece), 1), "sweetness_pct" => round(Mixture::Sweetness.percent(@parts.whole))
         }.compact
+      end
+
+      def second_look
+        tables = [*@read.components, *@read.flavours.flat_map { |flavour| [flavour.folded, flavour.topping] }].filter_map(&:table)
+        whole = SecondLook::Whole.new(tables: tables, needs: @formula.needs, bowl: @whole_bowl, library: @read.library)
+        all = SecondLook.findings(whole).map { |finding| finding_answer(finding) }
+        muted, heard = all.partition { |finding| @formula.muted.include?(finding["rule"]) }
+        {"findings" => heard, "muted" => muted}
       end
 
       def finding_answer(finding)
@@ -64,11 +98,11 @@ module ElmCup
 
       def notes
         flagged = @whole_bowl.complete? ? nil : "Allergens and diets are not complete while a line waits to be mended."
-        apart = @components.reject(&:in_piece?).map(&:name)
+        apart = @read.components.reject(&:in_piece?).map(&:name) + @read.flavours.reject { |flavour| flavour.topping.lines.empty? }.map { |flavour| "#{flavour.name} topping" }
         [
           flagged,
           ("#{apart.join(", ")}: not counted into the pieces and their nutrition." if apart.any?),
-          ("One piece is heavier than the whole bowl." if balls&.count&.zero?)
+          ("One piece is heavier than the whole bowl." if together&.count&.zero?)
         ].compact
       end
     end

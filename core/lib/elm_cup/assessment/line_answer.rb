@@ -32,8 +32,15 @@ module ElmCup
             "ingredient" => line.entry.id, "name" => line.entry.name, "form" => form(line, portion),
             "grams" => round(line.grams, 2), "grams_low" => round(line.grams_low, 2), "grams_high" => round(line.grams_high, 2),
             "share" => component_grams.positive? ? round(line.grams / component_grams, 4) : 0.0,
-            **volumes(portion), "allergens" => line.entry.allergens
+            **prepared(line.prepared), **volumes(portion), "allergens" => line.entry.allergens
           }
+        end
+
+        def prepared(done)
+          return {} unless done
+
+          {"prepared" => {"text" => done.words, "grams_before" => round(done.base_grams, 2), "water_g" => round(done.water_grams, 2),
+                          "water_low_g" => round([done.water_low, done.water_high].min, 2), "water_high_g" => round([done.water_low, done.water_high].max, 2)}}
         end
 
         # The form that counted in the bowl. Fats have no figures of their own for melted: they are liquid, that is all.

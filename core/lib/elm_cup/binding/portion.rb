@@ -2,7 +2,8 @@
 
 module ElmCup
   module Binding
-    # One line in the bowl with the figures that hold for it there, per gram and as mL of its whole mass.
+    # One line in the bowl with the figures that hold for it there, per gram and as mL of its whole mass. Figures of the
+    # library hold for the ingredient before it was soaked or toasted; what that changed comes on top.
     class Portion
       attr_reader :line, :figures, :grams, :liquid
 
@@ -11,27 +12,29 @@ module ElmCup
         @line = line
         @figures = figures
         @grams = line.grams.to_f
+        @base_grams = line.base_grams.to_f
         @liquid = liquid
+        @change = line.prepared ? WaterChange.per_gram(figures, line.prepared.water_grams.positive?) : WaterChange::NONE
         freeze
       end
 
-      # mL of free watery binder in one gram; b of binder in pulp, o of liquid fat at the mixing temperature, d of demand.
-      def a_per_gram = figures.a
+      # mL of free watery binder in the whole mass; b of binder in pulp, o of liquid fat at the mixing temperature, d of demand.
+      def a_ml = @base_grams * figures.a + changed(:a)
 
-      def b_per_gram = figures.b
+      def b_ml = @base_grams * figures.b + changed(:b)
 
-      def o_per_gram = figures.o * liquid
+      def o_ml = @base_grams * figures.o * liquid
 
-      def d_per_gram = figures.d
+      def d_ml = @base_grams * figures.d + changed(:d)
 
-      # The same in mL for the whole mass.
-      def a_ml = grams * a_per_gram
+      # The same in one gram of what goes into the bowl.
+      def a_per_gram = a_ml / grams
 
-      def b_ml = grams * b_per_gram
+      def b_per_gram = b_ml / grams
 
-      def o_ml = grams * o_per_gram
+      def o_per_gram = o_ml / grams
 
-      def d_ml = grams * d_per_gram
+      def d_per_gram = d_ml / grams
 
       # mL of the watery part that is a ready syrup.
       def syrup_ml = (figures.kind == "syrup") ? a_ml : 0.0
@@ -39,8 +42,18 @@ module ElmCup
       # What it adds to the supply, before oil masks pulp.
       def supply_ml = a_ml + b_ml + o_ml
 
+      # mL of each kind by which one sigma of the water taken or given moves it.
+      def water_sigma_ml
+        sigma = line.prepared ? line.prepared.water_sigma : 0.0
+        {a: @change.fetch(:a, 0.0) * sigma, b: @change.fetch(:b, 0.0) * sigma, d: @change.fetch(:d, 0.0) * sigma}
+      end
+
       # Two portions with the same key share one unknown figure.
       def key = [figures.ingredient, figures.form]
+
+      private
+
+      def changed(letter) = @change.key?(letter) ? @change[letter] * line.prepared.water_grams.to_f : 0.0
     end
   end
 end

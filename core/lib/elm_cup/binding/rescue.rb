@@ -14,12 +14,14 @@ module ElmCup
       TRIES = 6
       REST = "Or let it rest 30 minutes: flours and oats go on drinking."
 
-      # mix: Mix; want: texture id; measures: Quantity::KitchenMeasures; component: its index in the document.
-      def initialize(mix, want:, measures:, component:, library: Ingredient::Library.default)
+      # mix: Mix; want: texture id; measures: Quantity::KitchenMeasures; lines_at: pointer to the lines in the
+      # document; opening: JSON Patch operations that make that list where the document leaves it out.
+      def initialize(mix, want:, measures:, lines_at:, opening: [], library: Ingredient::Library.default)
         @mix = mix
         @want = want
         @measures = measures
-        @component = component
+        @lines_at = lines_at
+        @opening = opening
         @library = library
         @grams = mix.portions.sum(&:grams)
       end
@@ -122,7 +124,7 @@ module ElmCup
 
       def option(row, line, measure, after)
         Option.new(ingredient: row["ingredient"], text: line.text, first_text: "#{first(row, measure)} #{row["words"]}", grams: line.grams.to_f, after: after,
-          why: why(row, line), patch: [{"op" => "add", "path" => "/components/#{@component}/lines/-", "value" => {"text" => line.text, "ingredient" => row["ingredient"]}}])
+          why: why(row, line), patch: [*@opening, {"op" => "add", "path" => "#{@lines_at}/-", "value" => {"text" => line.text, "ingredient" => row["ingredient"]}}])
       end
 
       # Half of the dose, in whole steps of the trade where the half is more than one.

@@ -52,7 +52,16 @@ module ElmCup
       end
 
       def variance
-        parameters + (lambda_slope * Saturation::LAMBDA_SIGMA)**2 + (moisture_slope * moisture_sigma)**2
+        parameters + (lambda_slope * Saturation::LAMBDA_SIGMA)**2 + (moisture_slope * moisture_sigma)**2 + prepared
+      end
+
+      # What soaking brings and toasting takes is only roughly known, each line for itself.
+      def prepared
+        @mix.portions.select { |each| each.line.prepared }.sum(0.0) do |each|
+          off = each.water_sigma_ml
+          supply = off[:a] + @saturation.pulp_weight * off[:b]
+          ((share(supply, @saturation.supply) - share(off[:d], @saturation.demand)) / Texture::STEP)**2
+        end
       end
 
       # Delta method: each independent figure's slope of t, times its sigma, squared and summed.

@@ -3,26 +3,47 @@
 module ElmCup
   module Document
     # A formula document as values. Made by Formula.from, which refuses what cannot be taken.
-    Formula = Value.of(:name, :components, :shape, :kitchen) do
+    Formula = Value.of(:name, :components, :shape, :kitchen, splits: [], needs: [], muted: []) do
       # The Formula of a parsed document (Hash). InvalidDocument with every fault and its pointer.
       def self.from(document)
         Schema.check(document)
         new(name: document["name"], components: document["components"].map { |each| Component.from(each) },
-          shape: document["shape"] && Shape.from(document["shape"]), kitchen: Kitchen.from(document["kitchen"] || {}))
+          shape: document["shape"] && Shape.from(document["shape"]), kitchen: Kitchen.from(document["kitchen"] || {}),
+          splits: (document["splits"] || []).map { |each| Split.from(each) }, needs: document["needs"] || [], muted: document["muted"] || [])
       end
     end
 
     # One mixed part. `want` is the texture aimed at, nil where none was said.
-    Component = Value.of(:name, :type, :process, :want, :lines) do
+    Component = Value.of(:name, :type, :process, :want, :lines, takes: []) do
       # A Component of a checked document, with the defaults of the product: a dough, mixed by hand.
       def self.from(part)
         new(name: part["name"], type: part["type"] || "dough", process: part["process"] || "hand", want: part["want"],
-          lines: part["lines"].map { |line| Line.new(text: line["text"], ingredient: line["ingredient"], grams: line["grams"]) })
+          lines: Line.all(part["lines"]), takes: (part["takes"] || []).map { |each| Take.from(each) })
       end
     end
 
     # text, or ingredient and grams, or text and ingredient.
-    Line = Value.of(:text, :ingredient, :grams)
+    Line = Value.of(:text, :ingredient, :grams) do
+      # Lines of a checked list.
+      def self.all(parts) = parts.map { |line| new(text: line["text"], ingredient: line["ingredient"], grams: line["grams"]) }
+    end
+
+    # What a component takes of another: a share of it (0 to 1, exact), or grams, or a measure such as "1/4 cup".
+    Take = Value.of(:component, share: nil, grams: nil, text: nil) do
+      # A Take of a checked document.
+      def self.from(part)
+        new(component: part["component"], share: part["share"] && Rational(part["share"].to_s), grams: part["grams"] && Rational(part["grams"].to_s), text: part["text"])
+      end
+    end
+
+    # A flavour: a share of a finished component that gets pieces of its own folded in and a topping strewn on. `component` is
+    # the name of the base, nil for the first that is rolled or pressed; lines and topping are nil where the document has no list.
+    Split = Value.of(:name, :share, component: nil, lines: nil, topping: nil) do
+      # A Split of a checked document.
+      def self.from(part)
+        new(name: part["name"], share: Rational(part["share"].to_s), component: part["component"], lines: part["lines"] && Line.all(part["lines"]), topping: part["topping"] && Line.all(part["topping"]))
+      end
+    end
 
     # kind "ball" with one of piece_grams, scoop_ml, pieces.
     Shape = Value.of(:kind, :piece_grams, :scoop_ml, :pieces) do

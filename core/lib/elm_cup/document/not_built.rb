@@ -4,17 +4,12 @@ module ElmCup
   module Document
     # Keys and kinds of the formula document whose part of the product is not built yet: refused by name, never ignored.
     module NotBuilt
-      TOP = %w[coat needs muted splits wishes].freeze
-      COMPONENT = %w[takes].freeze
+      TOP = %w[coat wishes].freeze
       SHAPES = %w[slab cup cookie bark mould log egg].freeze
 
       # Faults for every such key or kind in a document that is at least a Hash.
       def self.faults(document)
         faults = TOP.select { |key| document.key?(key) }.map { |key| fault("/#{key}", "“#{key}”") }
-        parts = document["components"].is_a?(Array) ? document["components"].first(100) : []
-        parts.each_with_index do |part, index|
-          COMPONENT.each { |key| faults << fault("/components/#{index}/#{key}", "“#{key}”") if part.is_a?(Hash) && part.key?(key) }
-        end
         kind = document["shape"]["kind"] if document["shape"].is_a?(Hash)
         faults << fault("/shape/kind", "The shape “#{kind}”") if SHAPES.include?(kind)
         faults

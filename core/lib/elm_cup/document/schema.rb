@@ -17,10 +17,8 @@ module ElmCup
         Finite.check(document)
         early = version_faults(document) + NotBuilt.faults(document)
         raise InvalidDocument.new(early) if early.any?
-        return if SCHEMA.valid?(document)
-
-        faults = SCHEMA.validate(document).first(MOST_FAULTS).map { |error| fault(error) }.uniq
-        raise InvalidDocument.new(faults)
+        faults = SCHEMA.valid?(document) ? Links.faults(document) : SCHEMA.validate(document).first(MOST_FAULTS).map { |error| fault(error) }.uniq
+        raise InvalidDocument.new(faults) if faults.any?
       end
 
       # InvalidDocument with one fault.
@@ -56,6 +54,7 @@ module ElmCup
           when "maxLength" then "This is #{data.length} characters long; #{schema["maxLength"]} is the most"
           when "minLength", "pattern" then data.strip.empty? ? "This is empty; write something" : "#{shown(data)} cannot be read here"
           when "maxItems" then "#{data.size} #{last_key(error["data_pointer"])} are too many; #{schema["maxItems"]} is the most"
+          when "uniqueItems" then "One of these stands twice; keep it once"
           when "minItems" then "At least one is needed here"
           when "minimum" then "#{shown(data)} is too little; #{schema["minimum"]} is the least"
           when "exclusiveMinimum" then "#{shown(data)} is not an amount; it must be more than #{schema["exclusiveMinimum"]}"
@@ -65,7 +64,9 @@ module ElmCup
         end
 
         def one_of(pointer)
-          pointer.end_with?("/shape") ? "Give one of piece_grams, scoop_ml and pieces" : "A line has text, or ingredient and grams, or text and ingredient"
+          return "Give one of piece_grams, scoop_ml and pieces" if pointer.end_with?("/shape")
+
+          pointer.match?(%r{/takes/\d+\z}) ? "Say one of share (0 to 1), grams and text (a measure)" : "A line has text, or ingredient and grams, or text and ingredient"
         end
 
         def shown(value)

@@ -8,9 +8,11 @@ module ElmCup
     #   di_kind       which double sugar `di` is        polyol_kind  which polyol
     #   free_share    share of the sugars that is free (WHO) ; added_share  that the US label calls added
     #   allergens     ids; `excludes` diets that it breaks beside those its allergens break
+    #   starts_from   of the household's own: the library row it was made from; nil for a library row
+    #   traces        allergens that its pack warns of       price  Price, nil where none is known       label  Label, nil for a library row
     #   hand_form, processor_form   the form it takes when the line names none
     Entry = Value.of(:id, :name, :family, :names, :assumed_names, :composition, :fats, :di_kind, :polyol_kind, :free_share,
-      :added_share, :allergens, :excludes, :hand_form, :processor_form, :perishable, :source, :note) do
+      :added_share, :allergens, :excludes, :hand_form, :processor_form, :perishable, :source, :note, starts_from: nil, traces: [], price: nil, label: nil) do
       # An Entry from a row of ingredients.csv. RangeError when its composition is not believable.
       def self.from_row(row)
         parts = Composition::ALL.to_h { |part| [part, row.fetch(part.to_s).to_f] }
@@ -26,6 +28,9 @@ module ElmCup
       rescue RangeError => error
         raise RangeError, "#{row["id"]}: #{error.message}"
       end
+
+      # A nut or seed butter with hard fat in it, so that it does not separate.
+      def no_stir? = id.end_with?("-no-stir") || starts_from.to_s.end_with?("-no-stir")
 
       # The form this ingredient takes under `process` ("hand" or "processor").
       def form_under(process) = (process == "processor") ? processor_form : hand_form

@@ -4,7 +4,7 @@ module ElmCup
   module Ingredient
     # Every ingredient that ships with the product, with weights and binding figures, found by id.
     class Library
-      attr_reader :form_words, :descriptors, :ambiguous_names, :kept_words
+      attr_reader :form_words, :descriptors, :ambiguous_names
 
       # The library of core/data, loaded once.
       def self.default = @default ||= new
@@ -15,13 +15,9 @@ module ElmCup
         @binding = DataTable.rows("binding").to_h { |row| [[row["ingredient"], row["form"]], BindingFigures.from_row(row)] }.freeze
         @form_words = FormWords.new(DataTable.rows("form_words"))
         @descriptors = DataTable.rows("descriptors").to_h { |row| [NameWords.of(row["word"]).first, row["note"]] }.freeze
-        kept = DataTable.rows("descriptors").select { |row| row["note"].start_with?("kept") }.map { |row| row["word"] }
-        @kept_words = /\b(?:#{kept.join("|")})\b/i
         @ambiguous_names = DataTable.rows("ambiguous_names").to_h { |row| [NameWords.of(row["name"]), DataTable.list(row["ingredients"])] }.freeze
         freeze
       end
-
-      # kept_words matches what a line says that is kept and not counted yet, such as "soaked".
 
       # Every Entry, in the order of the file.
       def all = @entries.values

@@ -12,12 +12,21 @@ module ElmCup
     #   grams        exact; grams_low, grams_high the ends of a typed range and of what the measure may weigh
     #   chosen       the id that the cook said it is
     #   by_weight    the amount was given in grams or another mass
+    #   prepared     Prepared where it was soaked, toasted or the like: `grams` is what came of it; nil otherwise
     #   assumptions  what was taken for granted, in words; notes  what was not used
     Line = Value.of(:status, text: nil, message: nil, from: nil, to: nil, entry: nil, form: nil, form_named: false, melted: false,
       moisture_said: true, grams: nil, grams_low: nil, grams_high: nil, confidence: 0.0, candidates: [], assumptions: [], notes: [],
-      name: nil, by_weight: false, chosen: nil) do
+      name: nil, by_weight: false, chosen: nil, prepared: nil) do
       # It has an ingredient and grams.
       def read? = status == :read
+
+      # Grams of the ingredient as the library knows it, before it was prepared.
+      def base_grams = prepared ? prepared.base_grams : grams
+
+      # The same line with `factor` times as much.
+      def times(factor)
+        with(grams: grams * factor, grams_low: grams_low && grams_low * factor.to_f, grams_high: grams_high && grams_high * factor.to_f, prepared: prepared&.times(factor))
+      end
 
       # The words for a person: what was typed, else the ingredient's name and grams.
       def label = text || "#{Quantity::FractionText.decimal(grams.round(2))} g #{(entry&.name || name).downcase}"

@@ -12,6 +12,7 @@ module ElmCup
         @process = process
         @library = library
         @matcher = matcher
+        @standard = standard
         @weigher = Weigher.new(library, standard)
       end
 
@@ -82,10 +83,12 @@ module ElmCup
         return missing(text, reading, match, weighed.message) if weighed.is_a?(Weigher::Missing)
         return missing(text, reading, match, "More than #{MOST_GRAMS / 1000} kg is past what a kitchen mixes; check the amount") if weighed.grams > MOST_GRAMS
 
-        Line.new(status: :read, text: text, entry: entry, form: form, form_named: named, melted: melted, grams: Rational(weighed.grams),
-          grams_low: weighed.low.to_f, grams_high: weighed.high.to_f, confidence: match.confidence, candidates: match.candidates,
+        prepared, unreckoned = preparation(text, reading, match).of(entry, Rational(weighed.grams), counted: counted?(reading))
+        low, high = ends(weighed, prepared)
+        Line.new(status: :read, text: text, entry: entry, form: form, form_named: named, melted: melted, prepared: prepared,
+          grams: prepared ? prepared.grams : Rational(weighed.grams), grams_low: low, grams_high: high, confidence: match.confidence, candidates: match.candidates,
           moisture_said: %w[dates-dry dates-moist].include?(entry.id) || text.match?(DATE_MOISTURE),
-          assumptions: match.assumptions + weighed.assumptions, notes: reading.notes + notes(text, reading, match), name: reading.name, by_weight: by_weight?(reading))
+          assumptions: match.assumptions + weighed.assumptions + [prepared&.words].compact, notes: reading.notes + unreckoned + notes(reading), name: reading.name, by_weight: by_weight?(reading))
       end
 
       def by_weight?(reading)
@@ -100,13 +103,27 @@ module ElmCup
         [chosen || entry.form_under(@process), !chosen.nil?, melted]
       end
 
-      # What is kept in words and not counted; a word of the ingredient's own name, "blanched almond flour", is no such thing.
-      def notes(text, reading, match)
-        kept = text.scan(@library.kept_words)
-        kept -= reading.name.scan(@library.kept_words) if match.confidence >= Matcher::EXACT && match.entry.named?(reading.name)
-        spoken = kept.map { |word| "“#{word}” is #{@library.descriptors.fetch(word.downcase)}" }
-        spoken << "no amount: counted as nothing" if reading.terms.empty? && reading.weight.nil?
-        spoken
+      # A word of the ingredient's own name, "roasted peanuts", is no preparation.
+      def preparation(text, reading, match)
+        Preparation.new(text, name: reading.name, own: match.confidence >= Matcher::EXACT && match.entry.named?(reading.name), standard: @standard)
+      end
+
+      def counted?(reading)
+        reading.weight.nil? && reading.terms.any? { |term| term.grams.nil? && (term.unit.nil? || term.unit.kind == :count) }
+      end
+
+      # The ends of what it may weigh: those of the measure, and of the water that it took or gave.
+      def ends(weighed, prepared)
+        return [weighed.low.to_f, weighed.high.to_f] if prepared.nil? || prepared.grams == weighed.grams
+
+        measured = prepared.grams.to_f / weighed.grams
+        water = prepared.water_sigma
+        low = prepared.grams.to_f - Math.hypot(prepared.grams.to_f - weighed.low * measured, water)
+        [low, prepared.grams.to_f + Math.hypot(weighed.high * measured - prepared.grams.to_f, water)]
+      end
+
+      def notes(reading)
+        (reading.terms.empty? && reading.weight.nil?) ? ["no amount: counted as nothing"] : []
       end
 
       def unreadable(text, fault)

@@ -2,26 +2,60 @@
 
 module ElmCup
   module Mixture
-    # Which diets a bowl keeps to: those that no line breaks.
+    # Which diets a bowl keeps to, and the lines that break those it does not.
     module Diets
       # diet => allergens that break it. What is not an allergen stands in the ingredient's own row.
       BY_ALLERGEN = {
         "dairy-free" => %w[milk], "gluten-free" => %w[gluten wheat], "nut-free" => %w[tree_nut peanut], "peanut-free" => %w[peanut],
         "sesame-free" => %w[sesame], "soy-free" => %w[soy]
       }.freeze
-      ALL = (%w[vegan vegetarian] + BY_ALLERGEN.keys + %w[refined-sugar-free grain-free raw]).freeze
+      BY_LINE = (%w[vegan vegetarian] + BY_ALLERGEN.keys + %w[refined-sugar-free grain-free raw]).freeze
+      LOW = "low-net-carbohydrate"
+      ALL = [*BY_LINE, LOW].freeze
+      # Net carbohydrate in 100 g up to which a mix is called low in it. A convention, from memory: 5 to 10 g are usual.
+      MOST_NET_PER_100G = 10.0
 
-      # The ids that every line of `bowl` keeps to; none while a line is not read or the bowl is empty.
+      # The ids that `bowl` keeps to; none while a line is not read or the bowl is empty.
       def self.kept(bowl)
         return [] if bowl.empty? || !bowl.complete?
 
-        ALL.select { |diet| bowl.lines.none? { |line| breaks?(line.entry, diet) } }
+        ALL.select { |diet| breaking(bowl, diet).empty? }
       end
 
-      # True when an ingredient breaks the diet.
+      # The lines of `bowl` that break `diet`; for low net carbohydrate those that would have to go, the richest first.
+      def self.breaking(bowl, diet)
+        (diet == LOW) ? too_rich(bowl) : bowl.lines.select { |line| breaks?(line.entry, diet) }
+      end
+
+      # True when an ingredient breaks a diet of BY_LINE, whatever its amount.
       def self.breaks?(entry, diet)
         entry.excludes.include?(diet) || BY_ALLERGEN.fetch(diet, []).intersect?(entry.allergens)
       end
+
+      # Why `entry` breaks `diet`, in words.
+      def self.why(entry, diet)
+        name = entry.name
+        allergens = BY_ALLERGEN.fetch(diet, []) & entry.allergens
+        return "#{name} brings #{Nutrition.net_carbohydrate_of(entry).round} g of net carbohydrate in 100 g" if diet == LOW
+        return "#{name}: oats count only where the pack says gluten-free" if diet == "gluten-free" && entry.family == "oats"
+        return "#{name} holds #{Allergens.words(allergens)}" if allergens.any?
+
+        "#{name} is not #{diet}"
+      end
+
+      def self.too_rich(bowl)
+        net = bowl.lines.to_h { |line| [line, Nutrition.net_carbohydrate_of(line.entry) * line.base_grams.to_f / 100] }
+        rest = net.values.sum
+        grams = bowl.grams
+        net.sort_by { |_, carbohydrate| -carbohydrate }.each_with_object([]) do |(line, carbohydrate), gone|
+          break gone if rest * 100 <= MOST_NET_PER_100G * grams + 1e-9
+
+          gone << line
+          rest -= carbohydrate
+          grams -= line.grams.to_f
+        end
+      end
+      private_class_method :too_rich
     end
   end
 end

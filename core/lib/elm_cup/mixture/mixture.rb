@@ -4,6 +4,9 @@ module ElmCup
   module Mixture
     # What some lines make together. Lines that are not read count for nothing; `complete?` says whether there are any.
     class Bowl
+      WATER = Ingredient::Composition::ALL.index(:water)
+      FIBRE = Ingredient::Composition::ALL.index(:fibre)
+
       attr_reader :lines, :grams, :composition
 
       # lines: Ingredient::Lines.
@@ -23,14 +26,14 @@ module ElmCup
 
       # Grams of what the block gives per 100 g of each entry.
       def total
-        lines.sum(0.0) { |line| yield(line.entry, line) * line.grams.to_f / 100 }
+        lines.sum(0.0) { |line| yield(line.entry, line) * line.base_grams.to_f / 100 }
       end
 
       # Grams of each polyol, by kind.
       def polyols
         lines.each_with_object(Hash.new(0.0)) do |line, sums|
           share = line.entry.composition.polyols
-          sums[line.entry.polyol_kind] += share * line.grams.to_f / 100 if share.positive?
+          sums[line.entry.polyol_kind] += share * line.base_grams.to_f / 100 if share.positive?
         end
       end
 
@@ -42,10 +45,17 @@ module ElmCup
       def sum
         totals = Array.new(Ingredient::Composition::ALL.size, 0.0)
         lines.each do |line|
-          factor = line.grams.to_f / 100
+          factor = line.base_grams.to_f / 100
           line.entry.composition.to_a.each_with_index { |part, index| totals[index] += part * factor }
+          prepare(totals, line.prepared) if line.prepared
         end
         Ingredient::Composition.new(totals)
+      end
+
+      # Water taken or given, skins slipped.
+      def prepare(totals, prepared)
+        totals[WATER] += prepared.water_grams.to_f
+        totals[FIBRE] += prepared.fibre_grams.to_f
       end
     end
   end

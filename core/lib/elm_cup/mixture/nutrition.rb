@@ -14,6 +14,12 @@ module ElmCup
       # Saturated share of each fat, by mass. From memory.
       SATURATED = DataTable.rows("fat_saturates").to_h { |row| [row["fat"], row["saturated_share"].to_f] }.freeze
 
+      # Net carbohydrate of 100 g of an Ingredient::Entry, by the same convention.
+      def self.net_carbohydrate_of(entry)
+        parts = entry.composition
+        parts.mono + parts.di + parts.starch + (entry.polyol_kind ? parts.polyols * POLYOLS.fetch(entry.polyol_kind)["net_share"].to_f : 0)
+      end
+
       def initialize(bowl)
         @bowl = bowl
         @parts = bowl.composition

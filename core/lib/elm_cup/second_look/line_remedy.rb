@@ -6,13 +6,19 @@ module ElmCup
     module LineRemedy
       # Adds a line at the end of the component.
       def self.add(table, text, ingredient)
-        [{"op" => "add", "path" => "/components/#{table.index}/lines/-", "value" => {"text" => text, "ingredient" => ingredient}}]
+        [*table.opening, {"op" => "add", "path" => "#{table.lines_at}/-", "value" => {"text" => text, "ingredient" => ingredient}}]
       end
 
       # Puts another line in the place of line `index`.
       def self.replace(table, index, value)
-        [{"op" => "replace", "path" => "/components/#{table.index}/lines/#{index}", "value" => value}]
+        [{"op" => "replace", "path" => "#{table.lines_at}/#{index}", "value" => value}]
       end
+
+      # Takes line `index` out.
+      def self.remove(table, index) = [{"op" => "remove", "path" => "#{table.lines_at}/#{index}"}]
+
+      # "120 g soft dates": a line that was given by id and weight, in words.
+      def self.weighed_text(line) = "#{grams_text(line.grams)} #{line.entry.name.downcase}"
 
       # "12.5 g": grams as a cook would weigh them.
       def self.grams_text(grams) = "#{grams.to_f.round((grams < 10) ? 1 : 0).to_s.delete_suffix(".0")} g"

@@ -1,0 +1,34 @@
+# frozen_string_literal: true
+
+module ElmCup
+  module Assessment
+    # What a component takes of another that was mixed before it. `fraction` is the share of what was mixed (Rational), nil
+    # while it cannot be said; then `message` says why.
+    #   take     Document::Take        source  ReadComponent        at  its pointer in the document
+    Taken = Value.of(:take, :source, :at, fraction: nil, message: nil, assumptions: []) do
+      # It is known how much.
+      def known? = !fraction.nil?
+
+      # Grams taken, nil while that is not known.
+      def grams = fraction && source.grams * fraction
+
+      # The lines that come along, as they were in the source: what was ground or made paste there stays so, and what was only
+      # stirred in is cut where the taker has a processor.
+      def lines(process)
+        return [] unless known?
+
+        portions = (source.mix&.portions || []).to_h { |portion| [portion.line.object_id, portion] }
+        source.contents.map { |line| line.read? ? carried(line, portions[line.object_id], process).times(fraction) : line }
+      end
+
+      private
+
+      def carried(line, portion, process)
+        return line.with(form: line.entry.form_under(process)) if process == "processor" && !line.form_named
+        return line if portion.nil? || Binding::Mix::DISSOLVING.key?(line.entry.id)
+
+        line.with(form: portion.figures.form, form_named: true)
+      end
+    end
+  end
+end

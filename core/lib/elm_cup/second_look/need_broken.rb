@@ -1,0 +1,28 @@
+# frozen_string_literal: true
+
+module ElmCup
+  module SecondLook
+    # A line breaks what the eaters need.
+    module NeedBroken
+      ID = "need-broken"
+
+      # Findings about a Whole; empty where there is nothing to say.
+      def self.look(whole)
+        whole.needs.flat_map do |need|
+          breaking = Mixture::Diets.breaking(whole.bowl, need)
+          whole.places.select { |_, line, _| breaking.any? { |each| same?(each, line) } }.map { |place| finding(need, whole.needs, *place) }
+        end
+      end
+
+      # The bowl may hold a part of a line, where another component took some of it.
+      def self.same?(each, line) = each.entry == line.entry && each.label == line.label
+
+      def self.finding(need, needs, table, line, index)
+        words, patch = Swaps.remedy(table, line, index, need, also: needs)
+        Finding.new(rule: ID, component: table.name, remedy_text: words, patch: patch,
+          message: "An eater needs #{need}, and “#{line.label}” breaks it. #{Mixture::Diets.why(line.entry, need)}.")
+      end
+      private_class_method :same?, :finding
+    end
+  end
+end

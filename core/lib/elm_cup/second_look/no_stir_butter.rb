@@ -1,0 +1,22 @@
+# frozen_string_literal: true
+
+module ElmCup
+  module SecondLook
+    # A no-stir nut butter has hard fat and often sugar in it: it flows less and sets firmer. Common practice.
+    module NoStirButter
+      ID = "no-stir-butter"
+      NATURAL = {"peanut-butter-no-stir" => ["natural peanut butter", "peanut-butter"]}.freeze
+
+      # Findings about a Table; empty where there is nothing to say.
+      def self.look(table)
+        table.read_lines.select { |line, _| line.entry.no_stir? }.map do |line, index|
+          words, id = NATURAL.fetch(line.entry.starts_from || line.entry.id, NATURAL.values.first)
+          text = "#{LineRemedy.grams_text(line.grams)} #{words}"
+          Finding.new(rule: ID, component: table.name, remedy_text: "Use #{text} instead",
+            message: "#{line.entry.name} flows less and sets firmer than one of only nuts: warm it well, or take a natural one.",
+            patch: LineRemedy.replace(table, index, {"text" => text, "ingredient" => id}))
+        end
+      end
+    end
+  end
+end

@@ -1,0 +1,37 @@
+# frozen_string_literal: true
+
+module ElmCup
+  module SecondLook
+    # One small line is all that keeps the whole from a diet that is often asked for. Common practice.
+    module OneLineBreaksDiet
+      ID = "one-line-breaks-diet"
+      DIETS = %w[vegan dairy-free nut-free gluten-free].freeze
+      # Share of the formula up to which the line is a small one.
+      SMALL = 0.15
+
+      # Findings about a Whole; empty where there is nothing to say.
+      def self.look(whole)
+        return [] unless whole.bowl.complete?
+
+        found = (DIETS - whole.needs).filter_map { |diet| only(whole, diet)&.then { |place| [diet, place] } }
+        found.group_by { |_, (table, _, index)| [table.lines_at, index] }.values.map { |same| finding(same.map(&:first), *same.first.last, whole.needs) }
+      end
+
+      # The [Table, Line, index] that alone breaks `diet`, where it is small; nil otherwise. Oats have a rule of their own.
+      def self.only(whole, diet)
+        breaking = whole.places.select { |_, line, _| Mixture::Diets.breaks?(line.entry, diet) }
+        return unless breaking.size == 1
+
+        line = breaking.first[1]
+        breaking.first unless line.grams.to_f > SMALL * whole.bowl.grams || (diet == "gluten-free" && line.entry.family == "oats")
+      end
+
+      def self.finding(diets, table, line, index, needs)
+        words, patch = Swaps.remedy(table, line, index, diets.first, also: [*diets, *needs])
+        Finding.new(rule: ID, component: table.name, remedy_text: words, patch: patch,
+          message: "“#{line.label}” is all that keeps this from being #{diets.join(" and ")}.")
+      end
+      private_class_method :only, :finding
+    end
+  end
+end

@@ -1,0 +1,42 @@
+# frozen_string_literal: true
+
+module ElmCup
+  module SecondLook
+    # A little water makes melted chocolate seize; a lot makes ganache of it. Source: docs/model.md, Water in melted chocolate:
+    # about .5 to 10 % seizes, 10 to 20 % is unstable, from 20 % on it is ganache (common practice).
+    module WaterInChocolate
+      ID = "water-in-chocolate"
+      SEIZES = 0.005
+      GANACHE = 0.20
+      # Share of chocolate from which a mix is melted chocolate with something in it.
+      LEADS = 0.5
+      # Grams of water in 100 g from which an ingredient counts as wet.
+      WET = 10.0
+
+      # Findings about a Table; empty where there is nothing to say.
+      def self.look(table)
+        chocolate, others = table.bowl.lines.partition { |line| line.entry.family == "chocolate" }
+        grams = chocolate.sum { |line| line.grams.to_f }
+        return [] unless melted?(table, chocolate) && grams >= LEADS * table.bowl.grams
+
+        wet = others.select { |line| line.entry.composition.water >= WET }
+        share = wet.sum { |line| line.entry.composition.water / 100 * line.base_grams.to_f } / grams
+        return [] unless share.between?(SEIZES, GANACHE)
+
+        own = table.read_lines.select { |line, _| wet.include?(line) }
+        own.empty? ? [] : [finding(table, own, share)]
+      end
+
+      def self.melted?(table, chocolate) = chocolate.any? && (table.type == "coating" || chocolate.any?(&:melted))
+
+      # Everything wet out, last line first so that the places hold.
+      def self.finding(table, own, share)
+        names = own.map { |line, _| line.entry.name.downcase }.uniq.join(", ")
+        Finding.new(rule: ID, component: table.name, remedy_text: "Take out #{names}",
+          message: "#{(share * 100).round(1)} % of water in melted chocolate (#{names}) makes it seize or split; none at all, or a fifth and more for a ganache.",
+          patch: own.reverse.flat_map { |_, index| LineRemedy.remove(table, index) })
+      end
+      private_class_method :melted?, :finding
+    end
+  end
+end
