@@ -14,6 +14,7 @@ require_relative "elm_cup/second_look"
 require_relative "elm_cup/document"
 require_relative "elm_cup/assessment"
 require_relative "elm_cup/conversion"
+require_relative "elm_cup/scaling"
 require_relative "elm_cup/catalogue"
 
 # The doors of the core: what the server and bin/elm call.
@@ -49,6 +50,10 @@ module ElmCup
     Document::Schema.check(document)
     Document::Scale.call(document, factor)
   end
+
+  # The same and how it turns out, as a Hash ("scale/1"): to a factor, to a number of pieces of so many grams, or to the grams of the
+  # whole; each line's nearest measure with its error, and what does not scale. InvalidDocument when it cannot be done.
+  def self.scaling(document, **wanted) = Scaling.call(document, **wanted)
 
   # nil, or InvalidDocument: whether a parsed formula document can be kept.
   def self.check(document) = Document::Schema.check(document)

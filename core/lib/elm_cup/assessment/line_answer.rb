@@ -6,6 +6,8 @@ module ElmCup
     class LineAnswer
       extend Figures
 
+      HALVES = [1, 2].freeze
+
       # line: Ingredient::Line; portion: Binding::Portion or nil; component_grams: mass of the whole component;
       # measures: Quantity::KitchenMeasures, library: where weights are found.
       def self.of(line, portion, component_grams, measures, library)
@@ -46,10 +48,22 @@ module ElmCup
         # The form that counted in the bowl. Fats have no figures of their own for melted: they are liquid, that is all.
         def form(line, portion) = line.melted ? "melted" : portion&.figures&.form || line.form
 
-        # A line given by weight also says which spoons and cups come nearest.
+        # A line given by weight also says which spoons and cups come nearest, and so does one of measures that do not exist
+        # here, as scaling makes them; things are counted in halves.
         def in_measures(line, measures, library)
-          nearest = Ingredient::InMeasures.nearest(line, measures, library) if line.read? && line.by_weight
+          return {} unless line.read?
+          return pieces(line.terms.first) if line.terms.size == 1 && odd_count?(line.terms.first)
+          return {} unless line.by_weight || !line.terms.all? { |term| measures.exists?(term) }
+
+          nearest = Ingredient::InMeasures.nearest(line, measures, library)
           nearest ? {"kitchen" => {"text" => nearest.text, "error_pct" => round(100 * nearest.error)}} : {}
+        end
+
+        def odd_count?(term) = term.unit.nil? && term.low == term.high && term.grams.nil? && !HALVES.include?(term.low.value.denominator)
+
+        def pieces(term)
+          halves = [(term.low.value * 2).round, 1].max
+          {"kitchen" => {"text" => Quantity::FractionText.mixed(Rational(halves, 2)), "error_pct" => round(100 * (Rational(halves, 2) / term.low.value - 1))}}
         end
 
         def volumes(portion)

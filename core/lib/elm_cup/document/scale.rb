@@ -13,12 +13,15 @@ module ElmCup
       # not a number between 1/100 and 100, or when the result is not a formula that can be taken.
       def self.call(document, factor)
         exact = exact(factor)
-        components = document["components"].map { |part| part.merge("lines" => part["lines"].map { |line| line(line, exact) }) }
-        scaled = document.merge("components" => components)
+        scaled = document.merge("components" => document["components"].map { |part| lists(part, exact, "lines", "takes") })
+        scaled = scaled.merge("splits" => document["splits"].map { |split| lists(split, exact, "lines", "topping") }) if document["splits"]
         scaled = scaled.merge("shape" => shape(document["shape"], exact)) if document["shape"]
         Schema.check(scaled)
         scaled
       end
+
+      # The exact value of a factor as a cook writes it, or of a JSON number. InvalidDocument for one that is none.
+      def self.factor(said) = exact(said)
 
       class << self
         private
@@ -44,11 +47,26 @@ module ElmCup
           Rational(factor.to_s) if factor.is_a?(Numeric) && factor.finite?
         end
 
+        # A component or a flavour with the lists that hold amounts scaled; a share stays a share.
+        def lists(part, factor, *keys)
+          keys.reduce(part) { |scaled, key| part[key] ? scaled.merge(key => part[key].map { |each| line(each, factor) }) : scaled }
+        end
+
         def line(line, factor)
+          return take(line, factor) if line["component"]
           return line.merge("grams" => number(Rational(line["grams"].to_s) * factor)) if line["grams"]
 
           reading = Quantity::LineReader.read(line["text"])
           reading.readable? ? line.merge("text" => reading.scaled_text(factor)) : line
+        end
+
+        # A measure is read like a line of something.
+        def take(take, factor)
+          return take.merge("grams" => number(Rational(take["grams"].to_s) * factor)) if take["grams"]
+          return take unless take["text"]
+
+          reading = Quantity::LineReader.read("#{take["text"]} of it")
+          reading.readable? ? take.merge("text" => reading.scaled_text(factor).delete_suffix(" of it")) : take
         end
 
         def shape(shape, factor)

@@ -12,11 +12,12 @@ module ElmCup
     #   grams        exact; grams_low, grams_high the ends of a typed range and of what the measure may weigh
     #   chosen       the id that the cook said it is
     #   by_weight    the amount was given in grams or another mass
+    #   terms        the Quantity::Terms that were typed; none for a line given as ingredient and grams
     #   prepared     Prepared where it was soaked, toasted or the like: `grams` is what came of it; nil otherwise
     #   assumptions  what was taken for granted, in words; notes  what was not used
     Line = Value.of(:status, text: nil, message: nil, from: nil, to: nil, entry: nil, form: nil, form_named: false, melted: false,
       moisture_said: true, grams: nil, grams_low: nil, grams_high: nil, confidence: 0.0, candidates: [], assumptions: [], notes: [],
-      name: nil, by_weight: false, chosen: nil, prepared: nil) do
+      name: nil, by_weight: false, chosen: nil, prepared: nil, terms: []) do
       # It has an ingredient and grams.
       def read? = status == :read
 

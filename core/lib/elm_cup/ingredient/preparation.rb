@@ -56,6 +56,8 @@ module ElmCup
       # Verbs that the line says, in the order of the rules.
       def said
         text = @own ? @text.sub(@name, " ") : @text
+        return [] unless text.match?(WORD)
+
         RULES.group_by(&:verb).select { |_, rules| rules.any? { |rule| text.match?(rule.pattern) } }.keys
       end
 
@@ -107,7 +109,7 @@ module ElmCup
 
       # Grams of water that the line says were blended in.
       def added_water
-        amount = WITH_WATER.match(@text)&.[](:amount) or return 0
+        amount = @text.include?("water") && WITH_WATER.match(@text)&.[](:amount) or return 0
         term = Quantity::LineReader.read("#{amount} water").then { |reading| reading.readable? ? reading.terms : [] }
         term.sum(0) { |each| each.grams || each.millilitres(@standard) || 0 }
       end

@@ -44,8 +44,8 @@ module ElmCup
       end
 
       def self.too_rich(bowl)
-        net = bowl.lines.to_h { |line| [line, Nutrition.net_carbohydrate_of(line.entry) * line.base_grams.to_f / 100] }
-        rest = net.values.sum
+        net = bowl.lines.map { |line| [line, Nutrition.net_carbohydrate_of(line.entry) * line.base_grams.to_f / 100] }
+        rest = net.sum(&:last)
         grams = bowl.grams
         net.sort_by { |_, carbohydrate| -carbohydrate }.each_with_object([]) do |(line, carbohydrate), gone|
           break gone if rest * 100 <= MOST_NET_PER_100G * grams + 1e-9

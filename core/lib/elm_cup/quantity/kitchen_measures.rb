@@ -31,6 +31,12 @@ module ElmCup
       # The smallest measure in mL.
       def smallest_ml = @measures.last.ml
 
+      # A Term of spoons or cups is a whole number of one that exists here; true for any other Term.
+      def exists?(term)
+        family = FAMILIES.key(term.unit&.id)
+        family.nil? || @measures.any? { |each| each.family == family && ((term.low.value + term.high.value) / 2 / each.share).denominator == 1 }
+      end
+
       # The Nearest to `ml` (Numeric > 0), of at most `terms` terms; three are tried when two miss by 2 % or more and `exact` is asked.
       def nearest(ml, exact: false)
         wanted = ml.to_f
