@@ -4,6 +4,7 @@
 require_relative "elm_cup/value"
 require_relative "elm_cup/errors"
 require_relative "elm_cup/data_table"
+require_relative "elm_cup/json_faults"
 require_relative "elm_cup/quantity"
 require_relative "elm_cup/ingredient"
 require_relative "elm_cup/mixture"
@@ -14,7 +15,13 @@ require_relative "elm_cup/second_look"
 require_relative "elm_cup/document"
 require_relative "elm_cup/assessment"
 require_relative "elm_cup/conversion"
+require_relative "elm_cup/import"
+require_relative "elm_cup/export"
+require_relative "elm_cup/comparison"
 require_relative "elm_cup/scaling"
+require_relative "elm_cup/pantry"
+require_relative "elm_cup/pantry_answer"
+require_relative "elm_cup/pantry_csv"
 require_relative "elm_cup/catalogue"
 
 # The doors of the core: what the server and bin/elm call.
@@ -23,7 +30,30 @@ module ElmCup
   def self.read_json(bytes) = Document::JsonReader.read(bytes)
 
   # The assessment of a parsed formula document, as a Hash ready for JSON. InvalidDocument when it cannot be taken.
-  def self.assess(document) = Assessment.of(document)
+  # `pantry` is an Ingredient::Library of `pantry`, where the household has ingredients of its own.
+  def self.assess(document, pantry: Ingredient::Library.default) = Assessment.of(document, library: pantry)
+
+  # The library with the household's own ingredients (Hashes, docs/ingredient.schema.json) over it. InvalidDocument at every fault.
+  def self.pantry(ingredients, currency: Pantry::USUAL_CURRENCY) = Pantry.library(ingredients, currency: currency)
+
+  # Every row of a library with all its figures, sources and spreads, as Hashes.
+  def self.pantry_rows(pantry = Ingredient::Library.default) = PantryAnswer.rows(pantry)
+
+  # One ingredient from its pack's label, checked, as a Hash ("label/1"). InvalidDocument where the label cannot be true.
+  def self.label(said) = Pantry.label(said)
+
+  # The household's own ingredients of CSV bytes as Hashes; and Hashes as CSV. InvalidDocument naming row and column.
+  def self.read_pantry_csv(bytes)
+    rows = PantryCsv.read(bytes)
+    begin
+      Pantry.library(rows)
+    rescue InvalidDocument => error
+      raise PantryCsv.rename(error)
+    end
+    rows
+  end
+
+  def self.write_pantry_csv(ingredients) = PantryCsv.write(ingredients)
 
   # The lines of an assessment that are not read, each with component, pointer, text, status and message.
   def self.flagged(assessment) = Assessment.flagged(assessment)
@@ -50,6 +80,16 @@ module ElmCup
     Document::Schema.check(document)
     Document::Scale.call(document, factor)
   end
+
+  # A recipe as it comes, text, JSON-LD or a formula document, as a Hash ("import/1") with the formula document it makes, what each
+  # line was read as, and what was not understood. InvalidDocument when nothing can be made of it.
+  def self.import(bytes) = Import.call(bytes)
+
+  # A formula document as text: "json", "jsonld", "md" or "csv". InvalidDocument when it cannot be taken.
+  def self.export(document, format) = Export.call(document, format)
+
+  # Two formula documents side by side, as a Hash ("compare/1"): lines with their grams, and figures, of both.
+  def self.compare(before, after) = Comparison.call(before, after)
 
   # The same and how it turns out, as a Hash ("scale/1"): to a factor, to a number of pieces of so many grams, or to the grams of the
   # whole; each line's nearest measure with its error, and what does not scale. InvalidDocument when it cannot be done.

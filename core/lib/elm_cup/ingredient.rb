@@ -2,6 +2,7 @@
 
 # What is in it? The library of ingredients, their forms and weights, the matching of typed names, lines read to grams.
 require_relative "ingredient/composition"
+require_relative "ingredient/price"
 require_relative "ingredient/ingredient"
 require_relative "ingredient/weight"
 require_relative "ingredient/binding_figures"
@@ -18,3 +19,8 @@ require_relative "ingredient/line"
 require_relative "ingredient/in_measures"
 require_relative "ingredient/weigher"
 require_relative "ingredient/line_resolver"
+require_relative "ingredient/pack_list"
+require_relative "ingredient/label"
+require_relative "ingredient/label_check"
+require_relative "ingredient/own_schema"
+require_relative "ingredient/own"

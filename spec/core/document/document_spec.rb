@@ -87,6 +87,6 @@ RSpec.describe "The formula document" do
   end
 
   it "ships its schema in docs" do
-    expect(File.read(File.expand_path("../../../docs/formula.schema.json", __dir__))).to eq(File.read(ElmCup::Document::Schema::FILE))
+    expect(File.read(File.expand_path("../../../docs/formula.schema.json", __dir__))).to eq(File.read(File.join(ElmCup::DataTable::DIRECTORY, "formula.schema.json")))
   end
 end

@@ -18,7 +18,7 @@ module ElmCup
         {
           "elm_cup" => "assessment/1", "name" => @formula.name, "grams" => round(@whole_bowl.grams, 2),
           "components" => @read.components.map { |each| ComponentAnswer.new(each, left: @read.left(each)).to_h }, **splits,
-          **pieces, **nutrition, **SaidOfDiets.new(@read, @whole_bowl).to_h, **second_look, "notes" => notes
+          **pieces, **nutrition, **cost, **SaidOfDiets.new(@read, @whole_bowl).to_h, **second_look, "notes" => notes
         }.compact
       end
 
@@ -82,6 +82,14 @@ module ElmCup
           "label" => {"us_per_piece" => piece && Mixture::LabelRounding.us(piece), "eu_per_100g" => Mixture::LabelRounding.eu(figures.for_mass(100.0))}.compact,
           "sugar_of_day" => piece && round_all(Mixture::DaySugar.of(piece), 1), "sweetness_pct" => round(Mixture::Sweetness.percent(@parts.whole))
         }.compact
+      end
+
+      # The batch is everything; a piece is its share of what goes into the pieces.
+      def cost
+        batch = Mixture::Cost.of(@whole_bowl) or return {}
+        pieces = Mixture::Cost.of(@parts.whole)
+        piece = (pieces.money.to_f * together.piece_grams / @parts.whole.grams if pieces && together&.count&.positive?)
+        {"cost" => {"batch" => round(batch.money, 2), "piece" => piece && round(piece, 3), "currency" => @read.library.currency, "unpriced" => batch.unpriced}.compact}
       end
 
       def second_look

@@ -25,7 +25,7 @@ module ElmCup
 
       def carried(line, portion, process)
         return line.with(form: line.entry.form_under(process)) if process == "processor" && !line.form_named
-        return line if portion.nil? || Binding::Mix::DISSOLVING.key?(line.entry.id)
+        return line if portion.nil? || Binding::Mix::DISSOLVING.key?(line.entry.like)
 
         line.with(form: portion.figures.form, form_named: true)
       end

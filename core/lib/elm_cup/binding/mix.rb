@@ -55,7 +55,7 @@ module ElmCup
       end
 
       def in_company(each, saturation)
-        id = each.line.entry.id
+        id = each.line.entry.like
         dissolved = DISSOLVING[id]
         return portion(each.line, dissolved) if dissolved && saturation.watery > saturation.fat
         return portion(each.line, "paste") if TO_PASTE.include?(id) && process == "processor" && !each.line.form_named && saturation.pulp_led?

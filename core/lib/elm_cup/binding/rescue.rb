@@ -71,7 +71,7 @@ module ElmCup
       def words(allergens) = allergens.join(" and ").tr("_", " ")
 
       def helpers
-        present = @mix.lines.map { |line| line.entry.id }
+        present = @mix.lines.map { |line| line.entry.like }
         HELPERS.select { |row| row["direction"] == direction && (row["only_if_present"].nil? || present.include?(row["ingredient"])) }
       end
 

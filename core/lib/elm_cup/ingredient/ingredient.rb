@@ -10,9 +10,10 @@ module ElmCup
     #   allergens     ids; `excludes` diets that it breaks beside those its allergens break
     #   starts_from   of the household's own: the library row it was made from; nil for a library row
     #   traces        allergens that its pack warns of       price  Price, nil where none is known       label  Label, nil for a library row
+    #   no_stir       a nut or seed butter with hard fat in it, so that it does not separate
     #   hand_form, processor_form   the form it takes when the line names none
     Entry = Value.of(:id, :name, :family, :names, :assumed_names, :composition, :fats, :di_kind, :polyol_kind, :free_share,
-      :added_share, :allergens, :excludes, :hand_form, :processor_form, :perishable, :source, :note, starts_from: nil, traces: [], price: nil, label: nil) do
+      :added_share, :allergens, :excludes, :hand_form, :processor_form, :perishable, :source, :note, starts_from: nil, traces: [], price: nil, label: nil, no_stir: false) do
       # An Entry from a row of ingredients.csv. RangeError when its composition is not believable.
       def self.from_row(row)
         parts = Composition::ALL.to_h { |part| [part, row.fetch(part.to_s).to_f] }
@@ -24,13 +25,13 @@ module ElmCup
           free_share: row["free_share"].to_f, added_share: row["added_share"].to_f,
           allergens: DataTable.list(row["allergens"]), excludes: DataTable.list(row["not"]),
           hand_form: row["hand_form"], processor_form: row["processor_form"],
-          perishable: row["perishable"] == "yes", source: row["source"], note: row["note"])
+          perishable: row["perishable"] == "yes", no_stir: row["id"].end_with?("-no-stir"), source: row["source"], note: row["note"])
       rescue RangeError => error
         raise RangeError, "#{row["id"]}: #{error.message}"
       end
 
-      # A nut or seed butter with hard fat in it, so that it does not separate.
-      def no_stir? = id.end_with?("-no-stir") || starts_from.to_s.end_with?("-no-stir")
+      # The id of the library row that it is or was made from: what rules about a certain ingredient go by.
+      def like = starts_from || id
 
       # The form this ingredient takes under `process` ("hand" or "processor").
       def form_under(process) = (process == "processor") ? processor_form : hand_form

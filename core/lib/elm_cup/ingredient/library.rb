@@ -9,18 +9,36 @@ module ElmCup
       # The library of core/data, loaded once.
       def self.default = @default ||= new
 
+      # ISO 4217 code of the prices in it.
+      attr_reader :currency
+
       def initialize
+        @own = [].freeze
+        @currency = nil
         @entries = DataTable.rows("ingredients").to_h { |row| [row["id"], Entry.from_row(row)] }.freeze
         @weights = DataTable.rows("forms").map { |row| Weight.from_row(row) }.group_by(&:ingredient).freeze
         @binding = DataTable.rows("binding").to_h { |row| [[row["ingredient"], row["form"]], BindingFigures.from_row(row)] }.freeze
+        @binding_of = @binding.values.group_by(&:ingredient).freeze
+        @shipped = @entries.keys.freeze
         @form_words = FormWords.new(DataTable.rows("form_words"))
         @descriptors = DataTable.rows("descriptors").to_h { |row| [NameWords.of(row["word"]).first, row["note"]] }.freeze
         @ambiguous_names = DataTable.rows("ambiguous_names").to_h { |row| [NameWords.of(row["name"]), DataTable.list(row["ingredients"])] }.freeze
         freeze
       end
 
-      # Every Entry, in the order of the file.
+      # A library with Own::Mades over this one: theirs come first, and take the place of a row with the same id.
+      def with(mades, currency: nil)
+        dup.tap { |library| library.send(:overlay, mades, currency) }
+      end
+
+      # Every Entry, the household's own first, then in the order of the file.
       def all = @entries.values
+
+      # The id is a row that ships.
+      def shipped?(id) = @shipped.include?(id)
+
+      # The household added or changed it.
+      def own?(id) = @own.include?(id)
 
       # The Entry with this id; nil if there is none.
       def [](id) = @entries[id]
@@ -28,11 +46,26 @@ module ElmCup
       # Every Weight of an ingredient.
       def weights(id) = @weights.fetch(id, [])
 
+      # BindingFigures of every form of an ingredient.
+      def binding_of(id) = @binding_of.fetch(id, [])
+
       # BindingFigures of a form; nil if the form is not known for it.
       def binding(id, form) = @binding[[id, form]]
 
       # True when the ingredient can take the form.
       def form?(id, form) = @binding.key?([id, form])
+
+      private
+
+      def overlay(mades, currency)
+        @own = mades.map { |made| made.entry.id }.freeze
+        @currency = currency
+        @entries = mades.to_h { |made| [made.entry.id, made.entry] }.then { |own| own.merge(@entries.except(*own.keys)) }.freeze
+        @weights = @weights.merge(mades.to_h { |made| [made.entry.id, made.weights] }).freeze
+        @binding_of = @binding_of.merge(mades.to_h { |made| [made.entry.id, made.binding] }).freeze
+        @binding = @binding.reject { |(id, _), _| @own.include?(id) }.merge(mades.flat_map(&:binding).to_h { |figures| [[figures.ingredient, figures.form], figures] }).freeze
+        freeze
+      end
     end
   end
 end

@@ -18,7 +18,7 @@ module ElmCup
 
       # One matcher for each library; building one reads every name.
       def self.matcher(library)
-        @matchers ||= {}.compare_by_identity
+        @matchers ||= ObjectSpace::WeakMap.new
         @matchers[library] ||= Matcher.new(library)
       end
 
@@ -38,7 +38,7 @@ module ElmCup
 
         exact = grams.is_a?(Float) ? Rational(grams.to_s) : Rational(grams)
         Line.new(status: :read, entry: entry, form: entry.form_under(@process), grams: exact, grams_low: grams.to_f, grams_high: grams.to_f,
-          confidence: 1.0, name: entry.name, by_weight: true, moisture_said: entry.id != "dates-paste")
+          confidence: 1.0, name: entry.name, by_weight: true, moisture_said: entry.like != "dates-paste")
       end
 
       private
@@ -87,7 +87,7 @@ module ElmCup
         low, high = ends(weighed, prepared)
         Line.new(status: :read, text: text, entry: entry, form: form, form_named: named, melted: melted, prepared: prepared,
           grams: prepared ? prepared.grams : Rational(weighed.grams), grams_low: low, grams_high: high, confidence: match.confidence, candidates: match.candidates,
-          moisture_said: %w[dates-dry dates-moist].include?(entry.id) || text.match?(DATE_MOISTURE),
+          moisture_said: %w[dates-dry dates-moist].include?(entry.like) || text.match?(DATE_MOISTURE),
           assumptions: match.assumptions + weighed.assumptions + [prepared&.words].compact, notes: reading.notes + unreckoned + notes(reading), name: reading.name, by_weight: by_weight?(reading), terms: reading.terms)
       end
 

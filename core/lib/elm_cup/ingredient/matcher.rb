@@ -41,6 +41,9 @@ module ElmCup
         completed || own || without_form_words(name) || nearly(name)
       end
 
+      # `name` is an ingredient's without any guessing.
+      def known?(name) = !certain(name).nil?
+
       private
 
       # Words in the plural are whole already: "almonds or cashew butter".

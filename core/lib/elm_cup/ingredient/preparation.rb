@@ -18,7 +18,7 @@ module ElmCup
         end
 
         # It is for this Entry.
-        def for?(entry) = of == "family:#{entry.family}" || of == "id:#{entry.id}"
+        def for?(entry) = of == "family:#{entry.family}" || of == "id:#{entry.like}"
       end
 
       RULES = DataTable.rows("preparations").map { |row| Rule.from_row(row) }.freeze

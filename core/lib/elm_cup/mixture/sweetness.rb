@@ -17,7 +17,7 @@ module ElmCup
 
       # Sweetness of one gram of an ingredient beside one gram of sucrose.
       def self.relative(entry)
-        own = ROWS["ingredient"][entry.id]
+        own = ROWS["ingredient"][entry.like]
         return own if own
 
         parts = entry.composition

@@ -52,7 +52,7 @@ module ElmCup
           trailing = trailing_amount(at.begin(0), at.end(0))
           return trailing if trailing
         end
-        return finish(words, none) if words.name != "" && words.flags.intersect?(%i[to_taste as_needed optional])
+        return finish(words, none) if words.name != "" && (words.aside || words.flags.intersect?(%i[to_taste as_needed optional]))
 
         unreadable("No amount found; start with how much, such as “2 tbsp honey”")
       end

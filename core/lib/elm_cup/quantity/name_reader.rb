@@ -17,7 +17,8 @@ module ElmCup
 
       # name: the ingredient's words; alternative: what stood behind "or"; preparations: what stood behind commas and in brackets; behind_commas: the former alone;
       # modifiers: "heaping" and the like that stood there
-      attr_reader :name, :alternative, :preparations, :behind_commas, :modifiers, :flags, :notes
+      # aside: words that say what it is for stood there
+      attr_reader :aside, :name, :alternative, :preparations, :behind_commas, :modifiers, :flags, :notes
 
       def initialize(text)
         @flags = []
@@ -57,6 +58,7 @@ module ElmCup
 
       def take_aside(text)
         text.sub(ASIDE) do |aside|
+          @aside = true
           @notes << "“#{aside.strip}” is not counted"
           ""
         end

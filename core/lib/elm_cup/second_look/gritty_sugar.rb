@@ -16,8 +16,8 @@ module ElmCup
       def self.look(table)
         return [] unless table.mix&.saturation&.fat_leads?
 
-        table.read_lines.select { |line, _| POWDERED.key?(line.entry.id) && line.form == "granulated" }.map do |line, index|
-          words, id = POWDERED.fetch(line.entry.id)
+        table.read_lines.select { |line, _| POWDERED.key?(line.entry.like) && line.form == "granulated" }.map do |line, index|
+          words, id = POWDERED.fetch(line.entry.like)
           text = "#{LineRemedy.grams_text(line.grams)} #{words}"
           Finding.new(rule: ID, component: table.name, remedy_text: "Use #{text} instead",
             message: "#{line.entry.name} does not dissolve where fat leads; it will stay gritty.",

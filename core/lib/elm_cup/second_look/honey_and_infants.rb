@@ -8,7 +8,7 @@ module ElmCup
 
       # Findings about a Whole; empty where there is nothing to say.
       def self.look(whole)
-        whole.places.select { |_, line, _| line.entry.id == "honey" || line.entry.starts_from == "honey" }.map do |table, line, index|
+        whole.places.select { |_, line, _| line.entry.like == "honey" }.map do |table, line, index|
           text = "#{LineRemedy.grams_text(line.grams)} maple syrup"
           Finding.new(rule: ID, component: table.name, remedy_text: "Use #{text} instead", message: "Honey is not for babies under twelve months.",
             patch: LineRemedy.replace(table, index, {"text" => text, "ingredient" => "maple"}))

@@ -9,8 +9,8 @@ module ElmCup
 
       # Findings about a Table; empty where there is nothing to say.
       def self.look(table)
-        table.read_lines.select { |line, _| line.entry.no_stir? }.map do |line, index|
-          words, id = NATURAL.fetch(line.entry.starts_from || line.entry.id, NATURAL.values.first)
+        table.read_lines.select { |line, _| line.entry.no_stir }.map do |line, index|
+          words, id = NATURAL.fetch(line.entry.like) { |like| [table.library[like].name.downcase, like] }
           text = "#{LineRemedy.grams_text(line.grams)} #{words}"
           Finding.new(rule: ID, component: table.name, remedy_text: "Use #{text} instead",
             message: "#{line.entry.name} flows less and sets firmer than one of only nuts: warm it well, or take a natural one.",

@@ -16,7 +16,7 @@ module ElmCup
         end
       end
 
-      def self.pits?(line) = line.entry.family == "dates" && line.entry.id != "dates-paste" && !line.label.match?(SAID)
+      def self.pits?(line) = line.entry.family == "dates" && line.entry.like != "dates-paste" && !line.label.match?(SAID)
       private_class_method :pits?
     end
   end

@@ -6,7 +6,7 @@ module ElmCup
     module Swaps
       Swap = Value.of(:of, :diet, :to, :words, :times) do
         # It is for this Ingredient::Entry.
-        def for?(entry) = of == "id:#{entry.id}" || of == "family:#{entry.family}"
+        def for?(entry) = of == "id:#{entry.like}" || of == "family:#{entry.family}"
       end
       ALL = DataTable.rows("swaps").map { |row|
         Swap.new(of: row["of"], diet: row["diet"], to: row["to"], words: row["words"], times: Rational(row["times"]))

@@ -8,7 +8,7 @@ module ElmCup
 
       # Findings about a Table; empty where there is nothing to say.
       def self.look(table)
-        table.read_lines.select { |line, _| line.entry.id == "flaxseed" && line.form == "whole" }.map do |line, index|
+        table.read_lines.select { |line, _| line.entry.like == "flaxseed" && line.form == "whole" }.map do |line, index|
           text = "#{LineRemedy.grams_text(line.grams)} ground flax"
           Finding.new(rule: ID, component: table.name, remedy_text: "Use #{text} instead",
             message: "Whole flax takes up nothing and passes through; grind it.",

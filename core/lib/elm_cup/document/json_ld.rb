@@ -1,0 +1,141 @@
+# frozen_string_literal: true
+
+require "htmlentities"
+
+module ElmCup
+  module Document
+    # A schema.org Recipe in JSON-LD, as pages carry it: on its own, in a list, in an @graph, of several types. Its ingredients
+    # and steps are read as a pasted recipe is. Source of the shape: schema.org/Recipe, HowToSection, HowToStep (from memory).
+    module JsonLd
+      TYPE = %r{(?:\A|[/#:])Recipe\z}
+      # Where a page puts the things it is about.
+      HOLDERS = %w[@graph mainEntity mainEntityOfPage itemListElement item hasPart about].freeze
+      FORMAT = "application/vnd.elm-cup.formula+json"
+      MOST_NODES = 5_000
+      TAG = %r{</?[a-z][^<>]*>}i
+      ENTITIES = HTMLEntities.new
+
+      class << self
+        # Whether a parsed JSON value looks like JSON-LD rather than a formula document.
+        def like?(value)
+          value.is_a?(Array) || (value.is_a?(Hash) && !value.key?("elm_cup") && (value.key?("@context") || value.key?("@graph") || value.key?("@type") || value.key?("recipeIngredient")))
+        end
+
+        # RecipeText::Result of a parsed value. InvalidDocument where no Recipe with ingredients is in it.
+        def read(value)
+          recipes = recipes(value)
+          Schema.refuse("", "There is no schema.org Recipe in this JSON") if recipes.empty?
+
+          recipe = recipes.find { |each| ingredients(each).any? || each["hasPart"] } || Schema.refuse("", "The Recipe names no ingredients (recipeIngredient)")
+          kept(recipe) || written(recipe, others(recipes, recipe))
+        end
+
+        private
+
+        # Every node that is a Recipe, outermost first.
+        def recipes(value)
+          found = []
+          waiting = [value]
+          seen = 0
+          while (node = waiting.shift) && (seen += 1) <= MOST_NODES
+            case node
+            when Array then waiting.unshift(*node)
+            when Hash
+              recipe?(node) ? found << node : waiting.concat(node.values_at(*HOLDERS).compact)
+            end
+          end
+          found
+        end
+
+        def recipe?(node) = Array(node["@type"]).any? { |type| type.is_a?(String) && type.match?(TYPE) } || (!node.key?("@type") && node.key?("recipeIngredient"))
+
+        # Our own document inside, where what is written around it still says the same.
+        def kept(recipe)
+          text = Array(recipe["encoding"]).grep(Hash).find { |each| each["encodingFormat"] == FORMAT }&.[]("text")
+          return unless text.is_a?(String)
+
+          document = JsonReader.read(text)
+          Schema.check(document)
+          said = JsonLdWriter.said(document)
+          RecipeText::Result.new(document: document, remarks: []) if said == recipe.slice(*said.keys)
+        rescue InvalidDocument
+          nil
+        end
+
+        def others(recipes, taken)
+          recipes.reject { |each| each.equal?(taken) }.map { |each| "Another recipe here, “#{plain(each["name"])[0, 60]}”, is not taken; import it on its own" }
+        end
+
+        def written(recipe, remarks)
+          made = first_text(recipe["recipeYield"] || recipe["yield"])
+          text = [*made, "Ingredients:", *ingredient_lines(recipe), *instructions(recipe)].join("\n")
+          read = RecipeText.read(text, name: plain(recipe["name"]).then { |name| name.empty? ? nil : name })
+          RecipeText::Result.new(document: read.document, remarks: read.remarks + remarks)
+        end
+
+        # "16", "16 bites", ["16", "16 bites"], or a number, as a line that says a yield.
+        def first_text(value)
+          texts = Array(value).map { |each| each.is_a?(Hash) ? "#{each["value"]} #{each["unitText"]}" : plain(each) }
+          text = texts.find { |each| each.match?(/\A\s*\d+\s*\z/) } || texts.first
+          return [] if text.to_s.strip.empty?
+
+          [text.match?(/\A\s*\d+\b(?!\s*servings?)/) ? "Makes #{text}" : text]
+        end
+
+        def ingredients(recipe) = Array(recipe["recipeIngredient"] || recipe["ingredients"])
+
+        # Parts of their own (hasPart) become components; else one list, in which pages put headings too.
+        def ingredient_lines(recipe)
+          parts = Array(recipe["hasPart"]).grep(Hash).select { |part| recipe?(part) && ingredients(part).any? }
+          return parts.flat_map { |part| ["For the #{plain(part["name"])}:", *texts(ingredients(part))] } if parts.any?
+
+          texts(ingredients(recipe))
+        end
+
+        def texts(list) = list.flat_map { |each| lines_of(each) }
+
+        def lines_of(value)
+          case value
+          when String, Numeric then plain(value, lines: true).split("\n").map(&:strip).reject(&:empty?)
+          when Hash then [[value["amount"], value["value"], value["unitText"], value["name"] || value["text"]].grep_v(Hash).compact.map { |each| plain(each) }.reject(&:empty?).join(" ")].reject(&:empty?)
+          when Array then texts(value)
+          else []
+          end
+        end
+
+        # Steps with the names of their sections, as numbered lines.
+        def instructions(recipe)
+          steps = steps(recipe["recipeInstructions"] || recipe["step"])
+          steps.empty? ? [] : ["Method:", *steps.map { |step| "1. #{step}" }]
+        end
+
+        def steps(value, depth = 0)
+          return [] if depth > 6
+
+          case value
+          when String then plain(value, lines: true).split("\n").map(&:strip).reject(&:empty?)
+          when Array then value.flat_map { |each| steps(each, depth + 1) }
+          when Hash then section(value, depth)
+          else []
+          end
+        end
+
+        def section(node, depth)
+          inner = steps(node["itemListElement"] || node["steps"], depth + 1)
+          return steps(node["text"] || node["name"] || node["item"], depth + 1) if inner.empty?
+
+          name = plain(node["name"])
+          name.empty? ? inner : inner.map { |step| "#{name}: #{step}" }
+        end
+
+        # Text without tags and entities; twice, since pages escape what was escaped.
+        def plain(value, lines: false)
+          text = value.is_a?(Hash) ? value["@value"].to_s : Array(value).first.to_s
+          text = text.gsub(%r{<br\s*/?>|</(?:p|li|div)>}i, "\n") if lines
+          text = ENTITIES.decode(ENTITIES.decode(text)).gsub(TAG, " ")
+          lines ? text.gsub(/[^\S\n]+/, " ") : text.gsub(/\s+/, " ").strip
+        end
+      end
+    end
+  end
+end

@@ -1,0 +1,60 @@
+# frozen_string_literal: true
+
+require "htmlentities"
+
+module ElmCup
+  module Document
+    # One line of a pasted recipe, freed of what pages and cards put around it.
+    #   text      the words; heading  it was marked as one (# or underlined); step  it was numbered as a step
+    #   bullet    it stood behind a bullet or a box
+    #   fields    its parts where it is several: "Serves 12 · Prep 20 mins", "Recipe: drops     Yield: 2 dozen"
+    RecipeLine = Value.of(:text, heading: false, step: false, bullet: false, fields: []) do
+      self::ENTITIES = HTMLEntities.new
+      # "1️⃣" is a digit in a box.
+      self::KEYCAP = /(\d)\uFE0F?\u20E3/
+      self::TAG = %r{(?<!\\)</?[a-z][^<>]*>}i
+      self::ESCAPED = /\\([\\`*_<>#\[\]|])/
+      self::LEADING = /\A[^\p{L}\p{N}½⅓⅔¼¾⅛⅜⅝⅞(\["“_\\]+/
+      self::STEP = /\A(?:step\s*\d+\s*[.):-]?|\d{1,2}\s*[.)](?=\s)(?!\s*(?:\d|[½⅓⅔¼¾⅛])))\s*/i
+      self::HASHTAGS = /\A(?:#\p{L}\w*\s*)+\z/
+      self::BETWEEN = /\s{3,}|\s+[·|]\s+/
+      self::BOX = /\A\[\s?[xX]?\]\s*/
+      # Our own card writes the grams behind a line; they are said again there, not meant.
+      self::GRAMS_AGAIN = /\s+\*\([\d.]+ g\)\*\z/
+
+      # A RecipeLine of one line as it was pasted; nil for one that says nothing.
+      def self.from(raw)
+        text = plain(raw)
+        return if text.match?(self::HASHTAGS)
+
+        heading = text.start_with?("#")
+        text = cells(text.sub(self::GRAMS_AGAIN, "")).gsub(/(?<!\\)(?:\*\*|__|`)/, "").gsub(/\s*\.{3,}\s*/, ", ")
+        bullet = text.match?(/\A\s*(?:[-*•·–▢☐□]|\[\s?\])\s*\S/)
+        text = text.sub(self::LEADING, "").sub(self::BOX, "").strip
+        step = text.match?(self::STEP)
+        text = text.sub(self::STEP, "").strip if step
+        text = text.gsub(/[\p{So}\uFE0F\u200D]+/, " ").strip
+        return unless text.match?(/[\p{L}\p{N}]/) || step
+
+        text = text.gsub(self::ESCAPED, '\1')
+        new(text: text.squeeze(" "), heading: heading, step: step, bullet: bullet, fields: text.split(self::BETWEEN).map(&:strip).reject(&:empty?))
+      end
+
+      # Entities and tags of a page, spaces and digits of a keyboard.
+      def self.plain(raw)
+        text = raw.include?("&") ? self::ENTITIES.decode(raw) : raw
+        text = text.gsub(self::TAG, " ") if text.include?("<")
+        Quantity::PlainText.of(text.gsub(self::KEYCAP, '\1. ')).strip
+      end
+
+      # A row of a table as one line; nothing of the row that rules it off.
+      def self.cells(text)
+        return text unless text.start_with?("|")
+
+        cells = text.split(/(?<!\\)\|/).map(&:strip).reject(&:empty?)
+        cells.all? { |cell| cell.match?(/\A:?-+:?\z/) } ? "" : cells.join(" ")
+      end
+      private_class_method :plain, :cells
+    end
+  end
+end

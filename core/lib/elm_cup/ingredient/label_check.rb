@@ -1,0 +1,93 @@
+# frozen_string_literal: true
+
+module ElmCup
+  module Ingredient
+    # Whether a label can be true: its parts fit into 100 g, parts of parts fit into them, and its energy is what they give.
+    # Energy by the general factors 4, 4, 9, 2 for fibre, 2.4 for polyols (EU 1169/2011, Annex XIV, from memory).
+    class LabelCheck
+      Fault = InvalidDocument::Fault
+      MOST_SUM = 104.0
+      # Share and kcal by which energy may differ: factors are rough, and labels may use others.
+      ENERGY_SHARE = 0.20
+      ENERGY_KCAL = 25.0
+      # part => what it is a part of
+      PARTS = {saturates_g: :fat_g, sugars_g: :carbohydrate_g, polyols_g: :carbohydrate_g, added_sugars_g: :sugars_g}.freeze
+      WORDS = {fat_g: "fat", saturates_g: "saturates", carbohydrate_g: "carbohydrate", sugars_g: "sugars", added_sugars_g: "added sugars", polyols_g: "polyols",
+               fibre_g: "fibre", protein_g: "protein", salt_g: "salt"}.freeze
+      MOST_KCAL = 910
+
+      # said: the label as given; at: its pointer; polyol: which one its list names, nil for none.
+      def initialize(said, at, polyol: nil)
+        @said = said
+        @at = at
+        @polyol = polyol
+      end
+
+      # InvalidDocument::Faults, none for a label that can be true.
+      def faults
+        return [fault("serving_g", "Say what a serving weighs, in grams")] if @said["basis"] == "serving" && !@said["serving_g"]
+
+        missing = %w[fat_g carbohydrate_g protein_g].reject { |key| @said[key] }
+        return [fault(missing.first, "A label says #{missing.map { |key| WORDS[key.to_sym] }.join(" and ")}; copy it from the pack")] if missing.any?
+
+        @label = Label.from(@said)
+        [sum, *parts, *twice].compact.then { |found| found.any? ? found : [energy].compact }
+      end
+
+      private
+
+      def fault(key, message) = Fault.new(pointer: "#{@at}/#{key}", message: message)
+
+      def grams(value) = "#{value.round(1).to_s.delete_suffix(".0")} g"
+
+      def sum
+        total = %i[fat_g protein_g salt_g].sum { |key| @label[key] || 0 } + @label.carbohydrate
+        slack = %i[fat_g protein_g salt_g carbohydrate_g].sum { |key| @label.rounding[key] || 0 }
+        return if total <= MOST_SUM + slack - 2
+
+        Fault.new(pointer: @at, message: "Fat, carbohydrate#{" and fibre" if @label.rule == "eu" && @label[:fibre_g]}, protein and salt come to #{grams(total)} in 100 g; check the figures, and whether they are for 100 g or for a serving")
+      end
+
+      def parts
+        PARTS.filter_map do |part, whole|
+          next unless @label[part] && @label[whole] && @label[part] > @label[whole] + @label.rounding[part] + @label.rounding[whole]
+
+          fault(part, "#{WORDS[part].capitalize} (#{grams(@label[part])}) are part of the #{WORDS[whole]} (#{grams(@label[whole])}) and cannot be more")
+        end + fibre
+      end
+
+      def fibre
+        return [] unless @label.rule == "us" && @label[:fibre_g] && @label[:fibre_g] > @label[:carbohydrate_g] + @label.rounding[:carbohydrate_g] + @label.rounding[:fibre_g]
+
+        [fault("fibre_g", "On a US label fibre is part of the carbohydrate and cannot be more; choose the EU kind if it stands apart")]
+      end
+
+      # Kilojoules and kilocalories, salt and sodium say the same twice.
+      def twice
+        kj = @said["kj"] && @said["kcal"] && (@said["kj"] / 4.184 - @said["kcal"]).abs > 0.03 * @said["kcal"] + 2
+        sodium = @said["sodium_mg"] && @said["salt_g"] && (@said["sodium_mg"] * 0.0025 - @said["salt_g"]).abs > 0.1 * @said["salt_g"] + 0.06
+        [(fault("kj", "#{@said["kj"]} kJ are #{(@said["kj"] / 4.184).round} kcal, not #{@said["kcal"]}") if kj),
+          (fault("sodium_mg", "#{@said["sodium_mg"]} mg of sodium are #{(@said["sodium_mg"] * 0.0025).round(2)} g of salt, not #{@said["salt_g"]}") if sodium)]
+      end
+
+      def energy
+        return unless @label[:kcal]
+        return fault(@said["kcal"] ? "kcal" : "kj", "#{@label[:kcal].round} kcal in 100 g is more than fat itself has; check the figure and what it is for") if @label[:kcal] > MOST_KCAL + @label.rounding[:kcal]
+
+        reckoned = reckoned_kcal
+        off = [ENERGY_SHARE * reckoned, ENERGY_KCAL].max + @label.rounding[:kcal] + 9 * @label.rounding[:fat_g] + 4 * @label.rounding[:carbohydrate_g] + 4 * @label.rounding[:protein_g] - 8.5
+        return if (@label[:kcal] - reckoned).abs <= off
+
+        fault(@said["kcal"] ? "kcal" : "kj", "The label says #{@label[:kcal].round} kcal in 100 g, its fat, carbohydrate and protein come to #{reckoned.round}; one of them is mistyped")
+      end
+
+      def reckoned_kcal
+        polyols = @label[:polyols_g] || 0
+        factor = @polyol ? POLYOL_KCAL.fetch(@polyol, 2.4) : 2.4
+        4 * @label[:protein_g] + 9 * @label[:fat_g] + 4 * [@label.available - polyols, 0].max + 2 * (@label[:fibre_g] || 0) + factor * polyols
+      end
+
+      POLYOL_KCAL = DataTable.rows("polyols").to_h { |row| [row["polyol"], row["kcal_per_gram"].to_f] }.freeze
+    end
+  end
+end

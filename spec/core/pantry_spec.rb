@@ -1,0 +1,169 @@
+# frozen_string_literal: true
+
+# Ingredients of the household's own: labels that can be true and those that cannot, what a pack's list gives away, CSV.
+# The packs are made up.
+RSpec.describe ElmCup::Pantry do
+  let(:butter) do
+    {"id" => "own-butter", "name" => "Corner peanut butter", "starts_from" => "peanut-butter", "ingredients" => "Roasted peanuts (99%), sea salt.", "price" => 3.4, "pack_grams" => 340,
+     "label" => {"kcal" => 596, "fat_g" => 46, "saturates_g" => 8.5, "carbohydrate_g" => 15, "sugars_g" => 6, "fibre_g" => 7, "protein_g" => 27, "salt_g" => 0.8}}
+  end
+
+  def label(said) = ElmCup.label(said)
+
+  def refusal(said) = label(said).then { nil } rescue $!.faults.map { |fault| [fault.pointer, fault.message] }
+
+  def with(figures) = butter.merge("label" => butter["label"].merge(figures).compact)
+
+  it "takes a label for 100 g and keeps the library row beside it" do
+    answer = label(butter)
+    expect(answer["ingredient"]["per_100g"]).to include("fat_g" => 46.0, "protein_g" => 27.0, "sugars_g" => 6.0, "fibre_g" => 7.0, "salt_g" => 0.8, "kcal" => be_within(6).of(596))
+    expect(answer["ingredient"]["per_100g"].values_at("water_g", "starch_g")).to match([be_within(0.5).of(1.1), be_within(0.1).of(9)])
+    expect(answer["starts_from"]["id"]).to eq("peanut-butter")
+    expect(answer["starts_from"]["per_100g"]["fat_g"]).to be_within(0.01).of(50 * 100 / 98.5)
+  end
+
+  it "takes one for a serving, US kind, with fibre inside the carbohydrate" do
+    serving = {"id" => "own-almond", "starts_from" => "almond-butter", "label" => {"basis" => "serving", "serving_g" => 32, "rule" => "us", "kcal" => 190, "fat_g" => 17, "carbohydrate_g" => 7, "fibre_g" => 3, "sugars_g" => 1, "protein_g" => 7, "sodium_mg" => 60}}
+    figures = label(serving)["ingredient"]["per_100g"]
+    expect(figures["carbohydrate_g"]).to be_within(0.2).of(700 / 32.0)
+    expect(figures["salt_g"]).to be_within(0.01).of(60 * 2.5 / 1000 * 100 / 32)
+    eu = serving.merge("label" => serving["label"].merge("rule" => "eu", "carbohydrate_g" => 4))
+    expect(label(eu)["ingredient"]["per_100g"]["carbohydrate_g"]).to be_within(0.1).of(figures["carbohydrate_g"])
+  end
+
+  it "refuses labels that cannot be true, and says why" do
+    {
+      with("fat_g" => 96, "protein_g" => 60) => ["/label", /come to 178.8 g in 100 g/],
+      with("sugars_g" => 20) => ["/label/sugars_g", /Sugars \(20 g\) are part of the carbohydrate \(15 g\)/],
+      with("saturates_g" => 60) => ["/label/saturates_g", /part of the fat/],
+      with("kcal" => 250) => ["/label/kcal", /says 250 kcal in 100 g, its fat, carbohydrate and protein come to 596/],
+      with("kcal" => 1400) => ["/label/kcal", /more than fat itself has/],
+      with("kj" => 1000) => ["/label/kj", /1000 kJ are 239 kcal, not 596/],
+      with("sodium_mg" => 900) => ["/label/sodium_mg", /900 mg of sodium are 2.25 g of salt, not 0.8/],
+      with("protein_g" => nil) => ["/label/protein_g", /A label says protein/],
+      with("basis" => "serving") => ["/label/serving_g", /what a serving weighs/],
+      with("fat_g" => -1) => ["/label/fat_g", /too little/],
+      with("fat" => 1) => ["/label/fat", /not one an ingredient has/],
+      with("rule" => "us", "fibre_g" => 30, "kcal" => nil) => ["/label/fibre_g", /On a US label fibre is part of the carbohydrate/],
+      butter.merge("starts_from" => "moon-dust") => ["/starts_from", /no library row “moon-dust”/],
+      butter.except("starts_from") => ["/starts_from", /Say which library row it starts from/],
+      butter.except("pack_grams") => ["/price", /what a pack weighs/],
+      butter.merge("id" => "Not An Id") => ["/id", /cannot be read/]
+    }.each { |said, (pointer, message)| expect(refusal(said)).to match([[pointer, message]]), "#{said} #{refusal(said)}" }
+    expect { ElmCup.label([]) }.to raise_error(ElmCup::InvalidDocument, /this is a list/)
+  end
+
+  it "allows for the rounding of small servings: what a true label can say is taken" do
+    # Every library row, printed as a US label of a 10 g serving rounds it (21 CFR 101.9(c), from memory), is taken back.
+    rows = ElmCup.pantry_rows.select { |row| row["per_100g"]["carbohydrate_g"] + row["per_100g"]["fat_g"] + row["per_100g"]["protein_g"] > 1 && row["per_100g"]["alcohol_g"].zero? && row["per_100g"]["polyols_g"].zero? }
+    refused = rows.reject do |row|
+      figures = row["per_100g"].transform_keys(&:to_sym).transform_values { |value| value * 0.1 }
+      printed = ElmCup::Mixture::LabelRounding.us(figures).transform_values { |text| (text == "less than 1 g") ? 0.5 : text.to_f }
+      said = {"basis" => "serving", "serving_g" => 10, "rule" => "us", "kcal" => printed["calories"], "fat_g" => printed["fat"], "carbohydrate_g" => printed["carbohydrate"], "fibre_g" => printed["fibre"], "sugars_g" => printed["sugars"], "protein_g" => printed["protein"]}
+      refusal({"id" => "own", "starts_from" => row["id"], "label" => said}).nil?
+    end
+    expect(rows.size).to be > 150
+    expect(refused.map { |row| row["id"] }).to eq([])
+  end
+
+  describe "a pack's list" do
+    def list(text) = ElmCup::Ingredient::PackList.new(text)
+
+    it "tells a natural nut butter from a no-stir one (common practice)" do
+      {"Peanuts" => :natural, "Dry roasted peanuts, salt" => :natural, "100% hazelnuts" => :natural, "Hulled sesame seeds" => :natural, "Roasted peanuts 95%, sugar, palm oil, salt" => :no_stir,
+       "Peanuts, fully hydrogenated vegetable oils (rapeseed), salt" => :no_stir, "Almonds, emulsifier (mono- and diglycerides)" => :no_stir, "Peanuts, sugar, salt" => :other, "Peanuts, sunflower oil" => :other}
+        .each { |text, kind| expect(list(text).butter).to eq(kind), text }
+    end
+
+    it "finds allergens, and keeps apart what it only warns of" do
+      expect(list("Sugar, cocoa butter, whole milk powder, emulsifier (soya lecithin). May contain hazelnuts and wheat.").allergens).to eq(%w[milk soy])
+      expect(list("Sugar, cocoa butter, whole milk powder. May contain hazelnuts and wheat.").traces).to eq(%w[tree_nut wheat gluten])
+      {"Cocoa butter, shea butter, peanut butter" => %w[peanut], "Coconut milk, guar gum" => %w[coconut], "Gluten-free oats" => [], "Rolled oats" => %w[gluten], "Buckwheat, coconut" => %w[coconut], "Barley malt extract" => %w[gluten],
+       "Apricots, preservative: sulphur dioxide" => %w[sulphite], "Maltodextrin, nutmeg" => [], "Mixed nuts" => %w[tree_nut], "Tahini (sesame)" => %w[sesame], "Almond milk" => %w[tree_nut], "Butter, cream" => %w[milk]}
+        .each { |text, ids| expect(list(text).allergens).to eq(ids), text }
+    end
+
+    it "reads cocoa per cent and sugar-free kinds" do
+      expect(["Cocoa solids: 72% minimum", "70% cocoa", "cocoa mass, sugar (cocoa 55 % min)", "Cocoa butter 30%"].map { |text| list(text).cocoa_percent }).to eq([72, 70, 55, nil])
+      expect([list("Cocoa mass, sweetener (maltitol)").polyol, list("Cocoa mass, sweetener (maltitol)").sugar_free?, list("Cocoa mass, sugar, maltitol").sugar_free?]).to eq(["maltitol", true, false])
+    end
+  end
+
+  it "uses the own ingredient by its name, its figures, allergens and price" do
+    pantry = ElmCup.pantry([butter.merge("ingredients" => "Peanuts, palm oil, sugar. May contain milk.")])
+    document = formula("1 cup corner peanut butter", "1/2 cup honey", "100 g water")
+    answer = ElmCup.assess(document, pantry: pantry)
+    expect(answer["components"][0]["lines"][0]).to include("ingredient" => "own-butter", "grams" => 256.0)
+    expect(answer["traces"]).to eq(["milk"])
+    expect(answer["cost"]).to include("batch" => 2.56, "currency" => "EUR", "unpriced" => ["Honey"])
+    expect(answer["cost"]["piece"]).to be_within(0.001).of(2.56 * 18 / (256 + 169.5 + 100))
+    expect(answer["findings"].map { |finding| finding["rule"] }).to include("no-stir-butter")
+    expect(ElmCup.flagged(ElmCup.assess(document)).size).to eq(1)
+  end
+
+  it "puts a price and a cup's weight on a library row without touching its figures" do
+    pantry = ElmCup.pantry([{"id" => "honey", "price" => 6, "pack_grams" => 500, "grams_per_cup" => 350}], currency: "GBP")
+    answer = ElmCup.assess(formula("1 cup honey", "1 cup oats"), pantry: pantry)
+    expect(answer["components"][0]["lines"][0]["grams"]).to eq(350.0)
+    expect(answer["cost"]).to include("batch" => 4.2, "currency" => "GBP", "unpriced" => ["Rolled oats"])
+    figures = ->(library) { ElmCup.pantry_rows(library).find { |row| row["id"] == "honey" }.values_at("per_100g", "binding", "allergens") }
+    expect(figures.call(pantry)).to eq(figures.call(ElmCup::Ingredient::Library.default))
+    expect(pantry.all.size).to eq(ElmCup::Ingredient::Library.default.all.size)
+  end
+
+  it "builds binding figures from the pack where it differs, by the model's own rules, and stars them" do
+    lean = butter.merge("label" => {"fat_g" => 30, "carbohydrate_g" => 30, "protein_g" => 36, "fibre_g" => 1, "sugars_g" => 5, "salt_g" => 0.5})
+    figures = label(lean)["ingredient"]["binding"].first
+    fat = label(lean)["ingredient"]["per_100g"]["fat_g"]
+    expect(figures).to include("starred" => true, "d" => be_within(0.002).of(0.74 * (1 - fat / 100)))
+    moist = {"id" => "own-dates", "starts_from" => "dates-soft", "label" => {"fat_g" => 0.2, "carbohydrate_g" => 61, "sugars_g" => 60, "fibre_g" => 6.5, "protein_g" => 1.8, "salt_g" => 0.01}}
+    answer = label(moist)["ingredient"]
+    water = answer["per_100g"]["water_g"] / 100
+    paste = answer["binding"].find { |each| each["form"] == "paste" }
+    expect([paste["b"], paste["d"]]).to match([be_within(0.002).of(0.52 + 2.5 * (water - 0.22)), be_within(0.002).of(0.46 * (1 - water) / 0.78)])
+    expect(label(butter)["ingredient"]["binding"].first["d"]).to be_within(0.041).of(0.36)
+  end
+
+  it "shows every row with its figures, source and spread" do
+    rows = ElmCup.pantry_rows
+    expect(rows.size).to be >= 140
+    rows.each do |row|
+      expect(row["source"].to_s.length).to be > 3, row["id"]
+      expect(row["binding"]).not_to be_empty, row["id"]
+      expect(row["binding"].map { |each| each["source"] } + row["forms"].map { |each| each["source"] }).to all(be_a(String))
+      expect(row["forms"].map { |each| each["plus_minus_pct"] }).to all(be_between(0, 60))
+      expect(row["per_100g"].values_at("water_g", "protein_g", "fat_g", "carbohydrate_g", "ash_g", "alcohol_g").sum).to be_within(0.3).of(100), row["id"]
+    end
+  end
+
+  describe "as CSV" do
+    let(:second) { {"id" => "honey", "price" => 6.0, "pack_grams" => 500.0} }
+
+    it "goes out and comes back the same" do
+      text = ElmCup.write_pantry_csv([butter, second])
+      expect(ElmCup.read_pantry_csv(text)).to eq([butter, second])
+    end
+
+    it "takes a BOM, semicolons, decimal commas and Windows line ends" do
+      rows = ElmCup.read_pantry_csv("\uFEFFid;name;price;pack_grams\r\nhoney;;6,50;500\r\n\r\nmaple;;8;250\r\n")
+      expect(rows).to eq([{"id" => "honey", "price" => 6.5, "pack_grams" => 500.0}, {"id" => "maple", "price" => 8.0, "pack_grams" => 250.0}])
+    end
+
+    it "writes cells that begin like a formula so that no spreadsheet runs them, and takes them back" do
+      risky = butter.merge("name" => "=SUM(A1)", "ingredients" => "+peanuts", "names" => ["@nuts", "-x"])
+      text = ElmCup.write_pantry_csv([risky])
+      expect(CSV.parse(text, headers: true).first.fields.compact.grep(/\A[=+@-]/)).to eq([])
+      expect(ElmCup.read_pantry_csv(text)).to eq([risky])
+      expect(CSV.parse(ElmCup.export(formula("1 cup oats").merge("components" => [{"name" => "=cmd", "lines" => [{"text" => "1 cup oats"}]}]), "csv"))[1][0]).to eq("'=cmd")
+    end
+
+    it "refuses what cannot be taken, naming row and column" do
+      {
+        "name,price\nx,1\n" => /no column “id”/, "id,colour\nhoney,red\n" => /“colour” is no column here/, "id,id\nhoney,x\n" => /stands twice/, "" => /empty/, "id\n" => /no row under the headers/,
+        "id,price,pack_grams\nhoney,cheap,500\n" => /row 2, price: “cheap” is no number/, "id,fat_g\npeanut-butter,46\n" => /row 2, carbohydrate_g: A label says carbohydrate and protein/,
+        "id,price,pack_grams\nhoney,6,500\nmaple,6,0\n" => /row 3, pack_grams: 0.0 is not an amount/, "id\nhoney\nhoney\n" => /row 3, id: Two ingredients have the id “honey”/, "id\n\"unclosed\n" => /not CSV/,
+        "id\nmoon\n" => /row 2, starts_from/, "id\n\xff\n" => /UTF-8/, "id,name\nhoney,#{"x" * 1_000_000}\n" => /1000000 is the most/
+      }.each { |text, message| expect { ElmCup.read_pantry_csv(text.b) }.to raise_error(ElmCup::InvalidDocument, message), text[0, 60] }
+    end
+  end
+end
