@@ -10,7 +10,11 @@ RSpec.describe ElmCup::Pantry do
 
   def label(said) = ElmCup.label(said)
 
-  def refusal(said) = label(said).then { nil } rescue $!.faults.map { |fault| [fault.pointer, fault.message] }
+  def refusal(said) = begin
+    label(said).then { nil }
+  rescue
+    $!.faults.map { |fault| [fault.pointer, fault.message] }
+  end
 
   def with(figures) = butter.merge("label" => butter["label"].merge(figures).compact)
 

@@ -29,7 +29,7 @@ RSpec.describe "bin/elm" do
 
   it "says how it is used, and takes one document at a time" do
     [[], ["help"], ["--help"], ["assess", "-h"]].each { |arguments| expect(elm(*arguments).first).to include("elm assess FILE|-", "elm convert TEXT", "elm scale FILE|-") }
-    expect(elm("assess", "-", "other.json")[1]).to match(/\Aelm: One document at a time; .*other.json.* is one too many\n\z/n)
+    expect(elm("assess", "-", "other.json")[1]).to match(/\Aelm: One file at a time; .*other.json.* is one too many\n\z/n)
     expect(elm("--to", "g")[1]).to match(/\Aelm: Name a command/)
   end
 
@@ -40,10 +40,13 @@ RSpec.describe "bin/elm" do
 
   {
     ["assess", "-", ""] => /empty/, ["assess", "-", "nonsense"] => /not JSON/, ["assess", "-", '{"elm_cup":"formula/9"}'] => /formula\/1/, ["assess", "-", '{"elm_cup":1e400}'] => /larger than any/, ["assess", "-", "[" * 10_000] => /nested deeper/,
-    ["assess", "-", "\xff\xfe\x00"] => /UTF-8/, ["assess", "/nowhere/at/all.json"] => /cannot be read/, ["assess"] => /Name a formula document/, ["dance"] => /no command/,
+    ["assess", "-", "\xff\xfe\x00"] => /UTF-8/, ["assess", "/nowhere/at/all.json"] => /cannot be read/, ["assess"] => /Name a file/, ["dance"] => /no command/,
     ["convert"] => /what to convert/, ["convert", "2 cups xyzzy"] => /not in the pantry/, ["convert", "2 tbsp butter"] => /choose which/, ["convert", "1 cup honey", "--to", "furlong"] => /no unit/, ["convert", "-5 g honey"] => /less than nothing/, ["convert", "- 5 g"] => /Of what/, ["convert", "\xff"] => /UTF-8/, ["convert", "1 cup honey", "--to"] => /--to needs a value/,
     ["convert", "1 cup honey", "--too", "g"] => /--too is no option/, ["assess", "-", '{"elm_cup":"formula/1","name":"a","name":"b"}'] => /stands twice.*name/,
-    ["convert", "0 g honey"] => /zero/, ["convert", "1 cup honey", "--cup", "thimble"] => /no cup standard/, ["scale", "-", "{}"] => /by how much/
+    ["convert", "0 g honey"] => /zero/, ["convert", "1 cup honey", "--cup", "thimble"] => /no cup standard/, ["scale", "-", "{}"] => /how large/, ["scale", "-", "--by", "x", "{}"] => /formula\/1/,
+    ["import", "-", "nothing here"] => /No line of this reads/, ["import", "-", "{"] => /not JSON/, ["import", "-", "a" * 20_000_000] => /1000000 is the most/, ["import", "-", "[" * 10_000] => /nested deeper/, ["export", "-", "{}"] => /--format/, ["export", "-", "--format", "doc", "{}"] => /“doc” is no format/,
+    ["compare", "-"] => /two formula documents/, ["label", "-", '{"id":"own","starts_from":"tahini","label":{"fat_g":90,"carbohydrate_g":60,"protein_g":30}}'] => /come to 180 g in 100 g/, ["scale", "-", "--to-grams", "much", '{"elm_cup":"formula/1"}'] => /--to-grams must be a number/,
+    ["assess", "-", '{"elm_cup":"formula/1","name":"x","components":[{"name":"a","lines":[],"takes":[{"component":"b","share":0.5}]},{"name":"b","lines":[],"takes":[{"component":"a","share":0.5}]}]}'] => /“a” takes of “b” takes of “a”/
   }.each do |(command, *rest), message|
     it("refuses “#{[command, *rest.map { |text| text.scrub[0, 20] }].join(" ")}” with exit 2 and one line") do
       input = (rest.first == "-") ? rest.pop : ""
@@ -51,6 +54,50 @@ RSpec.describe "bin/elm" do
       expect([out, status.exitstatus, err.lines.size]).to eq(["", 2, 1])
       expect(err.force_encoding("UTF-8")).to match(message)
     end
+  end
+
+  it "imports a recipe, and exports what it made in each format" do
+    out, err, status = elm("import", "-", input: "Nib bites\nMakes 16\n1 cup rolled oats\n10 dates, to paste\n1/3 cup tahini\n1 moon dust\n\nStir and roll.")
+    expect([err, status.exitstatus]).to eq(["", 0])
+    answer = JSON.parse(out)
+    expect([answer["elm_cup"], answer["formula"]["name"], answer["formula"]["shape"], answer["notes"].first]).to eq(["import/1", "Nib bites", {"kind" => "ball", "pieces" => 16}, "Stir and roll."])
+    expect(answer["lines"].map { |line| line.values_at("component", "text", "ingredient", "grams") }.first).to eq(["dough", "1 cup rolled oats", "oats-rolled", 88.0])
+    expect(answer["lines"].last["note"]).to match(/not in the pantry/)
+    {"md" => /\A# Nib bites/, "jsonld" => /"@type": "Recipe"/, "csv" => /\Acomponent,type,line/, "json" => /"elm_cup": "formula\/1"/}.each do |format, begins|
+      text, = elm("export", "-", "--format", format, input: JSON.generate(answer["formula"]))
+      expect(text.force_encoding("UTF-8")).to match(begins)
+      expect(JSON.parse(elm("import", "-", input: text).first)["formula"]).to eq(answer["formula"]) unless format == "csv"
+    end
+  end
+
+  it "exports a saved formula by its number" do
+    Dir.mktmpdir do |folder|
+      path = File.join(folder, "kitchen.sqlite3")
+      script = "require '#{File.expand_path("../../server/environment", __dir__)}'; ElmCupServer::Database.open('#{path}'); puts ElmCupServer::Formula.start(JSON.parse($stdin.read)).id"
+      id, = Open3.capture2(RbConfig.ruby, "-e", script, stdin_data: JSON.generate(document))
+      run = ->(*arguments) { Open3.capture3({"ELM_CUP_DATABASE" => path}, File.expand_path("../../bin/elm", __dir__), *arguments, binmode: true) }
+      expect(JSON.parse(run.call("export", id.strip, "--format", "json").first)).to eq(document)
+      expect(run.call("export", "999", "--format", "json")[1]).to match(/There is no formula with the number 999/)
+    end
+    expect(Open3.capture3({"ELM_CUP_DATABASE" => "/nowhere/x.sqlite3"}, File.expand_path("../../bin/elm", __dir__), "export", "1", "--format", "md")[1]).to match(/There is no database at/)
+  end
+
+  it "scales to pieces and to grams, compares two, checks a label, and takes a pantry" do
+    given = JSON.generate(document)
+    expect(JSON.parse(elm("scale", "-", "--pieces", "24", "--piece-grams", "18", input: given).first)["shape"]).to eq("kind" => "ball", "piece_grams" => 18)
+    expect(ElmCup.assess(JSON.parse(elm("scale", "-", "--to-grams=600", input: given).first))["grams"]).to be_within(0.4).of(600)
+    Dir.mktmpdir do |folder|
+      one, two, csv = %w[one.json two.json pantry.csv].map { |name| File.join(folder, name) }
+      File.write(one, given)
+      File.write(two, JSON.generate(ElmCup.scale(document, 2)))
+      File.write(csv, "\uFEFFid;price;pack_grams\r\nhoney;6,00;500\r\ntahini;4,50;300\r\n")
+      expect(JSON.parse(elm("compare", one, two).first)["figures"].first).to include("figure" => "grams")
+      expect(JSON.parse(elm("assess", one, "--pantry", csv).first)["cost"]).to include("batch" => 1.2, "currency" => "EUR")
+      File.write(csv, "id,colour\nhoney,red\n")
+      expect(elm("assess", one, "--pantry", csv)[1].force_encoding("UTF-8")).to match(/“colour” is no column here/)
+    end
+    label = {"id" => "own", "starts_from" => "tahini", "label" => {"fat_g" => 54, "carbohydrate_g" => 10, "protein_g" => 20, "fibre_g" => 9}}
+    expect(JSON.parse(elm("label", "-", input: JSON.generate(label)).first)["starts_from"]["id"]).to eq("tahini")
   end
 
   it "names the lines at fault" do

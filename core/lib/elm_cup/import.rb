@@ -4,6 +4,8 @@ module ElmCup
   # A recipe from elsewhere becomes a formula document, with the reading of every line to be looked over before it is taken.
   module Import
     MOST_BYTES = Document::JsonReader::MOST_BYTES
+    # "[ ] 1 cup oats" is a box to tick, no list.
+    JSON_BEGINS = /\A\s*(?:\{|\[(?!\s?[xX]?\]\s+[^\s,]))/
     # JSON-LD inside the source of a page.
     SCRIPT = %r{<script[^>]*type\s*=\s*["']?application/ld\+json["']?[^>]*>(.*?)</script>}im
 
@@ -35,7 +37,7 @@ module ElmCup
       def read(text)
         scripts = text.scan(SCRIPT).flatten
         return ["json-ld", Document::JsonLd.read(scripts.filter_map { |script| script_value(script) })] if scripts.any?
-        return ["text", Document::RecipeText.read(text)] unless text.match?(/\A\s*[{\[]\s*["{\[\]}]/)
+        return ["text", Document::RecipeText.read(text)] unless text.match?(JSON_BEGINS)
 
         value = Document::JsonReader.read_foreign(text)
         return ["json-ld", Document::JsonLd.read(value)] if Document::JsonLd.like?(value)

@@ -34,8 +34,8 @@ module ElmCup
       end
 
       def positive(value, pointer, most)
-        number = value.is_a?(Numeric) && value.to_f.finite? && Rational(value.to_s)
-        refuse(pointer, "This must be a number over 0 and up to #{most}") unless number && number.positive? && number <= most
+        number = Rational(value.to_s) if value.is_a?(Numeric) && value.to_f.finite?
+        refuse(pointer, "This must be a number over 0 and up to #{most}") unless number&.positive? && number <= most
 
         number
       end

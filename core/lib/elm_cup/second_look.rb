@@ -28,6 +28,9 @@ module ElmCup
     FORMULA_RULES = [NeedBroken, SameAmount, OneLineBreaksDiet, OatsNotMarked, HoneyAndInfants, XylitolAndDogs].freeze
     IDS = [*FORMULA_RULES, *COMPONENT_RULES].map { |rule| rule::ID }.freeze
 
+    # There is a rule with this id.
+    def self.rule?(id) = IDS.include?(id)
+
     # Every Finding about a Whole: what concerns all of it first, then each component in turn.
     def self.findings(whole)
       FORMULA_RULES.flat_map { |rule| rule.look(whole) } + whole.tables.flat_map { |table| COMPONENT_RULES.flat_map { |rule| rule.look(table) } }

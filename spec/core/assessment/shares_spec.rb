@@ -8,7 +8,11 @@ RSpec.describe "A formula of several components" do
 
   def caramel(**more) = part("caramel", ["12 soft dates", "3 tbsp cashew butter"], type: "filling", process: "processor", **more)
 
-  def refusal(document) = ElmCup.assess(document).then { "taken" } rescue $!.message
+  def refusal(document) = begin
+    ElmCup.assess(document).then { "taken" }
+  rescue
+    $!.message
+  end
 
   it "sums a component from its lines and shares, and the formula from what is left" do
     answer = ElmCup.assess(layered(caramel, part("dough", ["100 g rolled oats, ground", "50 g tahini"], takes: [{"component" => "caramel", "share" => 0.25}])))

@@ -15,11 +15,9 @@ module ElmCup
 
       def to_h
         everything = Mixture::Bowl.new(@flavour.contents)
-        {
-          **ComponentAnswer.new(@flavour.folded).to_h.except("takes", "type"), "share" => @flavour.split.share.to_f.round(4), "component" => @flavour.base.name,
-          "grams" => round(everything.grams, 2), "topping" => topping, **(@pieces || {}), "allergens" => everything.allergens,
-          "diets" => @flavour.flagged? ? [] : Mixture::Diets.kept(everything)
-        }
+        judged = ComponentAnswer.new(@flavour.folded).to_h.except("takes", "type")
+        judged.merge("share" => @flavour.split.share.to_f.round(4), "component" => @flavour.base.name, "grams" => round(everything.grams, 2), "topping" => topping,
+          "allergens" => everything.allergens, "diets" => @flavour.flagged? ? [] : Mixture::Diets.kept(everything), **(@pieces || {}))
       end
 
       private

@@ -29,7 +29,11 @@ module ElmCup
       # The lines of what is left of `component`, each with its grams.
       def lines_left(component)
         share = left(component)
-        (share == 1) ? component.contents : component.contents.map { |line| line.read? ? line.times(share) : line }
+        if share == 1
+          component.contents
+        else
+          component.contents.map { |line| line.read? ? line.times(share) : line }
+        end
       end
 
       # The base of a Document::Split.

@@ -47,11 +47,18 @@ module ElmCup
           found
         end
 
-        def recipe?(node) = Array(node["@type"]).any? { |type| type.is_a?(String) && type.match?(TYPE) } || (!node.key?("@type") && node.key?("recipeIngredient"))
+        # A value as a list: one thing is a list of one.
+        def list(value)
+          return [] if value.nil?
+
+          value.is_a?(Array) ? value : [value]
+        end
+
+        def recipe?(node) = list(node["@type"]).any? { |type| type.is_a?(String) && type.match?(TYPE) } || (!node.key?("@type") && node.key?("recipeIngredient"))
 
         # Our own document inside, where what is written around it still says the same.
         def kept(recipe)
-          text = Array(recipe["encoding"]).grep(Hash).find { |each| each["encodingFormat"] == FORMAT }&.[]("text")
+          text = list(recipe["encoding"]).grep(Hash).find { |each| each["encodingFormat"] == FORMAT }&.[]("text")
           return unless text.is_a?(String)
 
           document = JsonReader.read(text)
@@ -75,18 +82,18 @@ module ElmCup
 
         # "16", "16 bites", ["16", "16 bites"], or a number, as a line that says a yield.
         def first_text(value)
-          texts = Array(value).map { |each| each.is_a?(Hash) ? "#{each["value"]} #{each["unitText"]}" : plain(each) }
+          texts = list(value).map { |each| each.is_a?(Hash) ? "#{each["value"]} #{each["unitText"]}" : plain(each) }
           text = texts.find { |each| each.match?(/\A\s*\d+\s*\z/) } || texts.first
           return [] if text.to_s.strip.empty?
 
           [text.match?(/\A\s*\d+\b(?!\s*servings?)/) ? "Makes #{text}" : text]
         end
 
-        def ingredients(recipe) = Array(recipe["recipeIngredient"] || recipe["ingredients"])
+        def ingredients(recipe) = list(recipe["recipeIngredient"] || recipe["ingredients"])
 
         # Parts of their own (hasPart) become components; else one list, in which pages put headings too.
         def ingredient_lines(recipe)
-          parts = Array(recipe["hasPart"]).grep(Hash).select { |part| recipe?(part) && ingredients(part).any? }
+          parts = list(recipe["hasPart"]).grep(Hash).select { |part| recipe?(part) && ingredients(part).any? }
           return parts.flat_map { |part| ["For the #{plain(part["name"])}:", *texts(ingredients(part))] } if parts.any?
 
           texts(ingredients(recipe))
@@ -130,7 +137,7 @@ module ElmCup
 
         # Text without tags and entities; twice, since pages escape what was escaped.
         def plain(value, lines: false)
-          text = value.is_a?(Hash) ? value["@value"].to_s : Array(value).first.to_s
+          text = value.is_a?(Hash) ? value["@value"].to_s : list(value).first.to_s
           text = text.gsub(%r{<br\s*/?>|</(?:p|li|div)>}i, "\n") if lines
           text = ENTITIES.decode(ENTITIES.decode(text)).gsub(TAG, " ")
           lines ? text.gsub(/[^\S\n]+/, " ") : text.gsub(/\s+/, " ").strip

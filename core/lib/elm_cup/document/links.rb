@@ -96,7 +96,7 @@ module ElmCup
         end
 
         def muted(document)
-          (document["muted"] || []).each_with_index.reject { |rule, _| SecondLook::IDS.include?(rule) }.map do |rule, at|
+          (document["muted"] || []).each_with_index.select { |rule, _| !SecondLook.rule?(rule) }.map do |rule, at|
             fault("/muted/#{at}", "There is no rule “#{rule}”; the rules are #{SecondLook::IDS.join(", ")}")
           end
         end

@@ -20,11 +20,19 @@ module ElmCup
       private
 
       def heading
-        pieces = @answer["pieces"]
-        ["# #{escape(@document["name"])}", "", ("Makes #{pieces["count"]} pieces of #{figure(pieces["piece_grams"])} g" if pieces&.fetch("count")&.positive?)]
+        ["# #{escape(@document["name"])}", "", made]
       end
 
-      def parts = @answer["components"].map { |part| component(part) }
+      # What the bowl comes to, or where that is not known yet, what the document asks for.
+      def made
+        pieces = @answer["pieces"]
+        return "Makes #{pieces["count"]} pieces of #{figure(pieces["piece_grams"])} g" if pieces&.fetch("count")&.positive?
+
+        count = @document.dig("shape", "pieces")
+        "Makes #{count} pieces" if count
+      end
+
+      def parts = @answer["components"].zip(@document["components"]).map { |part, written| component(part.merge("want" => written["want"])) }
 
       def component(part)
         ["", "## #{escape(part["name"])}", "", "_#{said(part)}_", *(part["takes"] || []).map { |take| "_takes #{taken(take)} of #{escape(take["component"])}_" }, "",

@@ -16,8 +16,12 @@ module ElmCup
       self::ESCAPED = /\\([\\`*_<>#\[\]|])/
       self::LEADING = /\A[^\p{L}\p{N}½⅓⅔¼¾⅛⅜⅝⅞(\["“_\\]+/
       self::STEP = /\A(?:step\s*\d+\s*[.):-]?|\d{1,2}\s*[.)](?=\s)(?!\s*(?:\d|[½⅓⅔¼¾⅛])))\s*/i
+      # "## Base" and a line that is bold as a whole.
+      self::HEADING = /\A(?:#|\*\*[^*]+\*\*:?\z)/
       self::HASHTAGS = /\A(?:#\p{L}\w*\s*)+\z/
       self::BETWEEN = /\s{3,}|\s+[·|]\s+/
+      # "1. 1 cup oats" is a numbered ingredient.
+      self::NUMBERED = /\A\d{1,2}\s*[.)]\s+(?=[\d½⅓⅔¼¾⅛])/
       self::BOX = /\A\[\s?[xX]?\]\s*/
       # Our own card writes the grams behind a line; they are said again there, not meant.
       self::GRAMS_AGAIN = /\s+\*\([\d.]+ g\)\*\z/
@@ -27,12 +31,12 @@ module ElmCup
         text = plain(raw)
         return if text.match?(self::HASHTAGS)
 
-        heading = text.start_with?("#")
+        heading = text.match?(self::HEADING)
         text = cells(text.sub(self::GRAMS_AGAIN, "")).gsub(/(?<!\\)(?:\*\*|__|`)/, "").gsub(/\s*\.{3,}\s*/, ", ")
         bullet = text.match?(/\A\s*(?:[-*•·–▢☐□]|\[\s?\])\s*\S/)
         text = text.sub(self::LEADING, "").sub(self::BOX, "").strip
         step = text.match?(self::STEP)
-        text = text.sub(self::STEP, "").strip if step
+        text = text.sub(step ? self::STEP : self::NUMBERED, "").strip
         text = text.gsub(/[\p{So}\uFE0F\u200D]+/, " ").strip
         return unless text.match?(/[\p{L}\p{N}]/) || step
 
@@ -52,7 +56,7 @@ module ElmCup
         return text unless text.start_with?("|")
 
         cells = text.split(/(?<!\\)\|/).map(&:strip).reject(&:empty?)
-        cells.all? { |cell| cell.match?(/\A:?-+:?\z/) } ? "" : cells.join(" ")
+        (cells.all? { |cell| cell.match?(/\A:?-+:?\z/) }) ? "" : cells.join(" ")
       end
       private_class_method :plain, :cells
     end

@@ -34,7 +34,9 @@ module ElmCup
         low = WORDS[found[:low].downcase] || found[:low].to_i
         count = found[:high] ? ((low + found[:high].to_i) / 2.0).round : low
         count *= DOZEN if found[:dozen]
-        count.between?(1, MOST) ? [count, found[0].delete_suffix(found.names.include?("rest") ? found[:rest] : "").delete_prefix("(").strip] : nil
+        if count.between?(1, MOST)
+          [count, found[0].delete_suffix(found.names.include?("rest") ? found[:rest] : "").delete_prefix("(").strip]
+        end
       end
       private_class_method :number
     end

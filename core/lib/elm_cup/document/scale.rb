@@ -6,6 +6,8 @@ module ElmCup
     module Scale
       LEAST = Rational(1, 100)
       MOST = 100
+      TYPED_DIGITS = 9
+      FLOAT_ERROR = Rational(1, 10**13)
       # What may stand around a factor: "× 2", "2x", "2 times".
       TIMES = /\A\s*[x×*]?\s*|\s*(?:[x×*]|times)?\s*\z/i
 
@@ -75,7 +77,12 @@ module ElmCup
           shape.merge("pieces" => [(shape["pieces"] * factor).round, 1].max)
         end
 
-        def number(value) = (value.denominator == 1) ? value.numerator : value.to_f
+        # JSON holds no fractions: what comes back within a float's own error of a number that can be typed is that number.
+        def number(value)
+          short = value.round(TYPED_DIGITS - 1 - Math.log10(value).floor)
+          value = short if (value - short).abs < value * FLOAT_ERROR
+          (value.denominator == 1) ? value.numerator : value.to_f
+        end
       end
     end
   end

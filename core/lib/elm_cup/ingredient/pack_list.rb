@@ -42,7 +42,7 @@ module ElmCup
       def butter
         return :no_stir if found("hard_fat", @list).any?
 
-        items.all? { |item| item.match?(PLAIN) } ? :natural : :other
+        (items.all? { |item| item.match?(PLAIN) }) ? :natural : :other
       end
 
       # The things it lists, in order.

@@ -7,14 +7,15 @@ module ElmCup
     class LineReader
       MAX_LENGTH = 300
       BULLET = /\s*(?:(?:[-–—*•·▢☐])\s+|\[\s?\]\s*|\d{1,2}[.)]\s+(?=[\d½⅓⅔¼¾⅛]))?/
-      PART_OF = /(?:the\s+)?(?:(?:finely\s+)?grated\s+)?(juice|zest)\s+(?:of\s+)?(?=[\d½¼¾⅓⅔]|an?\b|one\b|half\b|two\b)/i
+      PART_OF = /(?:the\s+)?(?:(?:finely\s+)?grated\s+)?(juice|zest|rind|peel)\s+(?:of\s+)?(?=[\d½¼¾⅓⅔]|an?\b|one\b|half\b|two\b)/i
+      PARTS = {"rind" => "zest", "peel" => "zest"}.freeze
       # A part behind a comma that is an amount of something else: "1 cup oats, plus 10 dates". Times and lengths are not.
       JOINED = /\A(?:and|plus|with)\s+/i
       SECOND = /(?:#{JOINED}|\A)[\d½⅓⅔¼¾⅛](?!.*\b(?:h|hr|hrs|hours?|min|mins|minutes?|cm|mm|inch|inches|pieces|chunks|times|days?|°)\b).*[[:alpha:]]{3}/i
       # "1 tsp each cinnamon and ginger"
       SHARED = /\beach\b.*(?:\band\b|&|,)|(?:\band\b|&).*\beach\b/i
       # Measures without a size: "a good splash of milk".
-      VAGUE = /\A(?:good|big|generous|small|tiny|wee)?\s*(splash|glug|drizzle|dollop|squeeze|sprinkl(?:e|ing)|swirl|bit|touch|dab|smidgen|little|lot)(?:e?s)?\b\s+(?:of\s+)?/i
+      VAGUE = /\A(?:good|big|generous|small|tiny|wee)?\s*(splash|knob|glug|drizzle|dollop|squeeze|sprinkl(?:e|ing)|swirl|bit|touch|dab|smidgen|little|lot)(?:e?s)?\b\s+(?:of\s+)?/i
 
       # The Reading of `text`.
       def self.read(text) = new(text).read
@@ -33,7 +34,7 @@ module ElmCup
 
         @scan = Scan.new(@text)
         @scan.skip(BULLET)
-        @part = @scan[1]&.downcase if @scan.skip(PART_OF)
+        @part = PARTS.fetch(@scan[1].downcase, @scan[1].downcase) if @scan.skip(PART_OF)
         reader = TermReader.new(@scan)
         said = Amounts.of(SumReader.new(@scan, reader).read, reader.aside)
         return faulty(@scan.fault) if @scan.fault
@@ -53,6 +54,9 @@ module ElmCup
           return trailing if trailing
         end
         return finish(words, none) if words.name != "" && (words.aside || words.flags.intersect?(%i[to_taste as_needed optional]))
+
+        vague = words.name[VAGUE, 1]
+        return vague(vague) if vague
 
         unreadable("No amount found; start with how much, such as “2 tbsp honey”")
       end

@@ -23,7 +23,8 @@ module ElmCup
         return unless breaking.size == 1
 
         line = breaking.first[1]
-        breaking.first unless line.grams.to_f > SMALL * whole.bowl.grams || (diet == "gluten-free" && line.entry.family == "oats")
+        small = line.grams.to_f <= SMALL * whole.bowl.grams
+        breaking.first if small && (diet != "gluten-free" || line.entry.family != "oats")
       end
 
       def self.finding(diets, table, line, index, needs)

@@ -23,7 +23,7 @@ module ElmCup
         share = wet.sum { |line| line.entry.composition.water / 100 * line.base_grams.to_f } / grams
         return [] unless share.between?(SEIZES, GANACHE)
 
-        own = table.read_lines.select { |line, _| wet.include?(line) }
+        own = table.read_lines.select { |line, _| wet.any? { |each| each.equal?(line) } }
         own.empty? ? [] : [finding(table, own, share)]
       end
 

@@ -1,0 +1,115 @@
+# frozen_string_literal: true
+
+module ElmCup
+  module Document
+    # A formula document while it is put together from a pasted recipe, part by part.
+    class RecipeDraft
+      MOST_NAME = 120
+      MOST_PART_NAME = 70
+      ENDING = /\s*\((?:save|no bake|easy)[^)]*\)\s*\z/i
+      # Things that a processor is for.
+      FOR_MACHINE = /\b(?:dates?|prunes?|figs?|nuts?|almonds|walnuts|cashews|pecans|hazelnuts|peanuts)\b/i
+
+      # remarks: where what is taken for granted is said.
+      def initialize(remarks)
+        @remarks = remarks
+        @parts = []
+        @splits = []
+        @steps = []
+        @list = "lines"
+      end
+
+      # A component was begun.
+      def begun? = @parts.any?
+
+      # No line went into it.
+      def empty? = @parts.none? { |part| part["lines"].any? }
+
+      def titled? = !@title.nil?
+
+      # Neither a name nor a component yet.
+      def nameless? = @title.nil? && @parts.empty?
+
+      # Its name; the first that is said holds.
+      def title(text)
+        @title ||= text.gsub(/\s+/, " ").strip.sub(ENDING, "").sub(/[\s.:]+\z/, "").gsub(/\A["“]|["”]\z/, "").then { |name| name.empty? ? nil : name }
+      end
+
+      # Begins the component that a heading names; words: the heading without “for the”.
+      def component(words, heading)
+        words = RecipeWords.type(heading) if heading.match?(/\Ato\b/i) && RecipeWords.part?(heading)
+        name = (words.empty? ? heading : words)[0, MOST_PART_NAME].downcase
+        same = @parts.count { |part| part["name"].match?(/\A#{Regexp.escape(name)}(?: \d+)?\z/) }
+        @parts << {"name" => same.zero? ? name : "#{name} #{same + 1}", "type" => RecipeWords.type(heading), "process" => "hand", "lines" => []}
+      end
+
+      # Begins a flavour (a Hash of the document).
+      def flavour(split)
+        @splits << split
+        @list = "lines"
+      end
+
+      # What our own card says in italics; other italics under a part are its verdict, which is reckoned anew.
+      def marked(said)
+        return @list = "topping" if said == CardMarks::STREWN && @splits.any?
+
+        CardMarks.put(said, @parts.last) if @splits.empty?
+      end
+
+      # Adds a line to the component or flavour in hand.
+      def line(text)
+        component("dough", "dough") if @parts.empty?
+        (here[@list] ||= []) << {"text" => text[0, Quantity::LineReader::MAX_LENGTH]}
+      end
+
+      # Adds a step of the method.
+      def step(text)
+        return if text.empty?
+
+        @steps << text[0, RecipeText::MOST_NOTE]
+        @pieces_of_steps ||= RecipeYield.of_step(text)
+      end
+
+      # Takes a number of pieces, the first that is said; words: how it was said.
+      def pieces(count, words)
+        return if @pieces
+
+        @pieces = count
+        @remarks << "“#{words}” is taken as #{count} pieces"
+      end
+
+      # The document (Hash).
+      def document
+        parts = @parts.select { |part| part["lines"].any? || part["takes"] }
+        parts.first["type"] = "dough" if parts.all? { |part| %w[coating topping].include?(part["type"]) }
+        by_machine(parts)
+        pieces(*@pieces_of_steps) if @pieces_of_steps
+        {
+          "elm_cup" => "formula/1", "name" => name, "components" => parts, "shape" => @pieces && {"kind" => "ball", "pieces" => @pieces}, "splits" => @splits.empty? ? nil : @splits,
+          "notes" => @steps.empty? ? nil : @steps.first(RecipeText::MOST_STEPS)
+        }.compact
+      end
+
+      private
+
+      def here = @splits.last || @parts.last
+
+      def name
+        return @title[0, MOST_NAME] if @title
+
+        @remarks << "No name was found; give it one"
+        "Imported formula"
+      end
+
+      # A method that names a machine makes it of dates and nuts; said, so that it can be changed.
+      def by_machine(parts)
+        return if @steps.none? { |text| text.match?(RecipeWords::MACHINE) }
+
+        parts.select { |part| %w[dough base filling].include?(part["type"]) && part["process"] == "hand" && part["lines"].any? { |line| line["text"].match?(FOR_MACHINE) } }.each do |part|
+          part["process"] = "processor"
+          @remarks << "The method names a processor: #{part["name"]} is set to it"
+        end
+      end
+    end
+  end
+end

@@ -1,0 +1,77 @@
+# frozen_string_literal: true
+
+module ElmCup
+  module Document
+    # What a line of a pasted recipe is by itself: an amount of something, a sentence, a name; and how a line of several is parted.
+    module RecipeKinds
+      AMOUNT_WORDS = /\A(?:an?|one|two|three|four|five|six|eight|ten|twelve|half|a few|pinch|dash|handful|drop|juice|zest|the (?:juice|zest)|grated|knob|little|splash|scant|heap(?:ing|ed)|rounded|generous|small|large|about)\b/i
+      AMOUNT_ONLY = "Of what?"
+      SECOND = "Two ingredients"
+      NO_MEASURE = "is no measure"
+      FOR = /\A(?:for|to make)\s+(?:the\s+)?/i
+      MOST_TITLE_WORDS = 12
+      # "A layered slice for the interval table" is prose, "a pinch of salt" is not.
+      MOST_WORDS = 9
+      ALSO = /\s+and\s+(?=\d|[½⅓⅔¼¾⅛]|an?\s+(?:pinch|handful|dash|drop|few)\b)/i
+
+      module_function
+
+      # A heading without what is put around its name.
+      def bare(text) = text.sub(FOR, "").sub(/[:\s]+\z/, "").then { |name| RecipeWords.section(name) ? name : name.sub(/\Aingredients\s+(?:for\s+)?(?:the\s+)?[-–:]?\s*/i, "").sub(/\s+ingredients\z/i, "") }
+
+      # It names a part of a confection.
+      def named_part?(text) = text.match?(FOR) || RecipeWords.part?(text)
+
+      # Times, ratings and the like.
+      def meta?(text) = text.match?(RecipeWords::META)
+
+      # It begins with an amount.
+      def amount_first?(text)
+        return amount?(text) if text.match?(/\A[^\p{L}]{0,3}[\d½⅓⅔¼¾⅛]/)
+
+        text.match?(AMOUNT_WORDS) && text.split.size <= MOST_WORDS && !text.match?(/[.!?]\z/) && amount?(text)
+      end
+
+      # It ends with one: "Rolled oats, 90 g".
+      def amount_last?(text) = text.match?(/\d\s*\p{L}{0,12}\)?\z/) && text.split.size <= 8 && amount?(text)
+
+      # It is nothing but an amount: "1 cup".
+      def amount_alone?(text) = fault(text).start_with?(AMOUNT_ONLY)
+
+      # It reads as an amount of something.
+      def amount?(text)
+        reading = Quantity::LineReader.read(text)
+        reading.readable? ? (reading.terms.any? || !reading.weight.nil?) : reading.fault.message.start_with?(AMOUNT_ONLY, SECOND) || reading.fault.message.include?(NO_MEASURE)
+      end
+
+      # It says what to do rather than what to take.
+      def sentence?(text) = text.match?(RecipeWords::VERB) || text.split.size > 14 || (text.end_with?(".") && text.split.size > 4)
+
+      # Short, and no sentence: "Nib bites." is a name.
+      def title_like?(text) = text.split.size <= (text.match?(/[.?]\z/) ? 4 : MOST_TITLE_WORDS)
+
+      # A line of several, "1 cup oats; 10 dates", "150 g chocolate + 1 tsp coconut oil", as lines of one.
+      def several(text)
+        parts = text.split(/\s*;\s*/)
+        commas = text.split(/\s*,\s*(?:and\s+)?/)
+        parts = commas if parts.size == 1 && commas.size > 2 && commas.all? { |part| amount_first?(part) }
+        parts.reject(&:empty?).flat_map { |part| also(part.delete_suffix(".")) }.flat_map { |part| apart(part) }
+      end
+
+      # "2 cups oats and a handful of chips"
+      def also(text)
+        parts = text.split(ALSO)
+        (parts.size > 1 && parts.all? { |part| amount_first?(part) }) ? parts : [text]
+      end
+
+      def apart(text)
+        fault = Quantity::LineReader.read(text).fault
+        return [text] unless fault&.message.to_s.start_with?(SECOND) && fault.from.positive?
+
+        [text[0...fault.from].sub(/[\s,]*(?:\+|&|and|plus|with)?\s*\z/i, ""), *apart(text[fault.from..])].reject(&:empty?)
+      end
+
+      def fault(text) = Quantity::LineReader.read(text).fault&.message.to_s
+    end
+  end
+end

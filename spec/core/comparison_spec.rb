@@ -1,0 +1,38 @@
+# frozen_string_literal: true
+
+RSpec.describe ElmCup::Comparison do
+  let(:before) { formula("1 cup rolled oats, ground", "1/2 cup tahini", "1/4 cup honey", "1/4 tsp salt") }
+  let(:after) { formula("1 1/4 cups rolled oats, ground", "1/2 cup tahini", "1/4 cup maple syrup", "1/4 tsp salt", name: "Another") }
+
+  it "pairs lines by ingredient, and says what was added, gone and changed" do
+    lines = ElmCup.compare(before, after)["components"][0]["lines"]
+    expect(lines.map { |line| [line["name"], line["change"], line["grams"], line["grams_change"]] }).to eq([
+      ["Rolled oats", "changed", [95.0, 118.75], 23.75], ["Tahini", "same", [120.0, 120.0], 0.0], ["Honey", "gone", [84.75, nil], nil], ["Fine salt", "same", [1.5, 1.5], 0.0], ["Maple syrup", "added", [nil, 78.75], nil]
+    ])
+  end
+
+  it "sets the figures of both side by side" do
+    answer = ElmCup.compare(before, after)
+    first, second = [before, after].map { |document| ElmCup.assess(document) }
+    figures = answer["figures"].to_h { |each| [each["figure"], each] }
+    expect(figures["grams"].values_at("before", "after", "change")).to eq([first["grams"], second["grams"], (second["grams"] - first["grams"]).round(4)])
+    expect(figures["per_piece.sugars_g"]["after"]).to eq(second["nutrition_per_piece"]["sugars_g"])
+    saturation = answer["components"][0]["figures"].find { |each| each["figure"] == "saturation" }
+    expect(saturation.values_at("before", "after")).to eq([first, second].map { |each| each["components"][0]["saturation"]["value"] })
+    expect(answer["diets"][1] - answer["diets"][0]).to eq(["vegan"])
+  end
+
+  it "finds nothing changed in a formula beside itself" do
+    answer = ElmCup.compare(before, before)
+    expect(answer["components"][0]["lines"].map { |line| line["change"] }.uniq).to eq(["same"])
+    expect(answer["figures"].map { |each| each["change"] }.uniq).to all(eq(0))
+  end
+
+  it "pairs components by name, a lone renamed one by place, and takes lines that are not read" do
+    two = before.merge("components" => before["components"] + [{"name" => "lid", "lines" => [{"text" => "1 cup moon dust"}]}])
+    renamed = before.merge("components" => [before["components"][0].merge("name" => "base")])
+    expect(ElmCup.compare(before, two)["components"].map { |part| part["names"] }).to eq([%w[dough dough], [nil, "lid"]])
+    expect(ElmCup.compare(before, renamed)["components"].map { |part| part["names"] }).to eq([%w[dough base]])
+    expect(ElmCup.compare(two, two)["components"][1]["lines"][0]).to include("change" => "same", "name" => "1 cup moon dust")
+  end
+end

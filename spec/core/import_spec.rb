@@ -1,0 +1,237 @@
+# frozen_string_literal: true
+
+# Recipes as they come: twenty-three texts of our own, written in the manner of pages, magazines, messages and cards, and
+# schema.org Recipe JSON-LD in the ways pages carry it.
+RSpec.describe "An import" do
+  # file => [name, pieces, steps, { "component/type/process" => what each line is read as, and its grams }]
+  texts = {
+    "01-plain-card" => ["Apricot oat bites", 16, 1, {
+      "dough/dough/hand" => ["oats-rolled 135", "apricots-dried 65", "sunflower-seed-butter 192", "maple 105", "salt 0.4"]
+    }],
+    "02-blog-plugin" => ["Black Sesame & Date Fudge Squares", 20, 4, {
+      "fudge/dough/processor" => ["dates-soft 372", "tahini-black 120", "cocoa 21.3", "salt 0.8"],
+      "topping/topping/hand" => ["sesame-seeds 17.7"]
+    }],
+    "03-british-magazine" => ["Hazelnut and coffee truffles", 24, 3, {
+      "truffles/dough/hand" => ["hazelnut-butter 150", "agave 83.7", "coffee-instant 2.5", "cocoa 70", "salt 3"],
+      "coating/coating/hand" => ["chocolate-dark 100", "coconut-oil 4.5"]
+    }],
+    "04-markdown" => ["Ginger lime coconut bars", 12, 2, {
+      "base/base/hand" => ["oat-flour 95", "coconut-oil 54.5", "maple 39.4"],
+      "filling/filling/hand" => ["coconut-desiccated 127.5", "coconut-cream 43.1", "ginger-fresh 4", "citrus-zest 6"]
+    }],
+    "05-one-paragraph" => ["Nib bites", 20, 1, {
+      "dough/dough/hand" => ["peanut-butter 256", "honey 169.5", "oats-rolled 88", "cocoa-nibs 30", "salt 1.5"]
+    }],
+    "06-split-lines" => ["PISTACHIO CUPS", 12, 2, {
+      "dough/dough/hand" => ["almond-flour 100", "pistachio-butter 31.3", "honey 63.6", "vanilla-extract 2.2"]
+    }],
+    "07-amount-behind" => ["Seed crunch", 18, 1, {
+      "dough/dough/hand" => ["oats-rolled 90", "pumpkin-seeds 40", "honey 85", "tahini 120", "salt 1"]
+    }],
+    "08-family-card" => ["Cocoa oat drops", 24, 3, {
+      "dough/dough/hand" => ["oats-rolled 176", "peanut-butter 128", "dairy-butter 113.4", "milk-whole 122", "sugar-granulated 400", "cocoa 21.3", "vanilla-extract 4.3"]
+    }],
+    "09-table" => ["Imported formula", 14, 1, {
+      "dough/dough/hand" => ["dates-soft 200", "walnuts 100", "cocoa 10.6", "salt 0.4"]
+    }],
+    "10-emoji-social" => ["NO BAKE CARAMEL BITES", 16, 3, {
+      "dough/dough/processor" => ["dates-soft 216", "almond-butter 64", "oat-flour 95"],
+      "coating/coating/hand" => ["chocolate-dark 150", "coconut-oil 4.5", "salt-flaky 0"]
+    }],
+    "11-us-blog-html-paste" => ["Lemon Coconut Truffles", 19, 4, {
+      "dough/dough/hand" => ["coconut-butter 125", "honey 85", "citrus-juice 22.5", "almond-flour 100", "coconut-desiccated 42.5", "salt 0.4", "hemp-hearts 10"]
+    }],
+    "12-metric-list" => ["Sunflower fudge (20 x 20 cm)", nil, 1, {
+      "layer 1 - base/base/hand" => ["cookie-crumbs 150", "dairy-butter 60"],
+      "layer 2 - fudge/layer/hand" => ["sunflower-seed-butter 250", "cocoa-butter 50", "maple 80", "salt 3"]
+    }],
+    "13-layered-slice" => ["Millionaire date slice", 12, 3, {
+      "crust/base/hand" => ["almond-flour 100", "coconut-oil 27.3", "maple 19.7"],
+      "date caramel filling/filling/processor" => ["dates-soft 286.5", "coconut-milk 59", "almond-butter 20", "salt 0.4"],
+      "chocolate topping/topping/hand" => ["chocolate-dark 150", "coconut-oil 4.5", "salt-flaky 0"]
+    }],
+    "14-numbered-list" => ["Easy 5-Ingredient Energy Balls", 16, 3, {
+      "dough/dough/hand" => ["oats-rolled 88", "peanut-butter 128", "honey 113", "chocolate-chips-mini 87.5", "flax-ground 13.5"]
+    }],
+    "15-tenor-note" => ["Truffle recipe from the tenors", nil, 1, {
+      "dough/dough/processor" => ["dates-soft 200", "walnuts 100", "cocoa 15.9", "honey 42.4", "unreadable: a little salt"]
+    }],
+    "16-biscuit-fudge" => ["Fudge", 16, 1, {
+      "base/base/hand" => ["cookie-crumbs 200", "ambiguous: 80 g butter, melted"],
+      "filling/filling/hand" => ["condensed-milk 396.9", "chocolate-dark 300", "dairy-butter 28.4"]
+    }],
+    "17-quoted-title" => ["Coconut Snowballs", 24, 3, {
+      "dough/dough/hand" => ["coconut-desiccated 212.5", "coconut-cream 201.3", "sugar-powdered 45", "almond-extract 2.2", "salt 0.4"]
+    }],
+    "18-markdown-bold" => ["No-Bake Pistachio Bark", nil, 4, {
+      "bark/dough/hand" => ["chocolate-white 200", "coconut-oil 20"],
+      "scatter over/topping/hand" => ["pistachios 60", "strawberries-freeze-dried 2.5", "flower-water 4.9"]
+    }],
+    "19-shouted-headings" => ["SEED BUTTER CUPS", nil, 4, {
+      "chocolate shell/coating/hand" => ["chocolate-dark 226.8", "coconut-oil 9.1"],
+      "filling/filling/hand" => ["sunflower-seed-butter 128", "sugar-powdered 15", "coconut-flour 7", "salt 1.5"],
+      "topping/topping/hand" => ["unreadable: flaky salt"]
+    }],
+    "20-message" => ["Hi! here's the recipe you asked for :)", nil, 1, {
+      "dough/dough/hand" => ["peanut-butter 256", "maple 157.5", "oats-rolled 176", "chocolate-chips 30"]
+    }],
+    "21-html" => ["Lemon & Poppy Bites", 18, 2, {
+      "dough/dough/processor" => ["cashews 205.5", "dates-soft 180", "citrus-juice 30.5", "poppy-seeds 8.8"]
+    }],
+    "22-tabs" => ["Apricot squares", 16, 2, {
+      "dough/dough/processor" => ["apricots-dried 250", "almond-flour 100", "coconut-desiccated 50", "citrus-juice 30.5"]
+    }],
+    "23-notebook" => ["Choc-orange pots — from Gran's notebook", nil, 1, {
+      "dough/dough/hand" => ["chocolate-dark 113.4", "cream-heavy 230", "golden-syrup 41.9", "citrus-zest 6", "unreadable: knob of butter"]
+    }]
+  }
+
+  def import(text) = ElmCup.import(text)
+
+  def read_as(line)
+    (line["status"] == "read") ? "#{line["ingredient"]} #{line["grams"].round(1).to_s.delete_suffix(".0")}" : "#{line["status"]}: #{line["text"]}"
+  end
+
+  def components(answer)
+    answer["formula"]["components"].to_h do |part|
+      [part.values_at("name", "type", "process").join("/"), answer["lines"].select { |line| line["component"] == part["name"] }.map { |line| read_as(line) }]
+    end
+  end
+
+  texts.each do |file, (name, pieces, steps, parts)|
+    it "reads #{file}" do
+      answer = import(File.binread(File.join(__dir__, "import_texts/#{file}.txt")))
+      expect(answer["kind"]).to eq("text")
+      expect([answer["formula"]["name"], answer["formula"].dig("shape", "pieces"), (answer["formula"]["notes"] || []).size]).to eq([name, pieces, steps])
+      expect(components(answer)).to eq(parts)
+      expect { ElmCup.check(answer["formula"]) }.not_to raise_error
+      answer["lines"].each { |line| expect(answer["formula"].dig(*line["pointer"].split("/").drop(1).map { |key| key.match?(/\A\d/) ? key.to_i : key })["text"]).to eq(line["text"]) }
+    end
+  end
+
+  it "is as sure of each line as its reading, and says what is wrong with one" do
+    answer = import("Ingredients\n10 dates\n1 cup moon dust\n80 g butter\n1 cup tahini")
+    expect(answer["lines"].map { |line| [line["status"], line["confidence"]] }).to eq([["read", 0.85], ["unknown", 0.0], ["ambiguous", 0.0], ["read", 0.98]])
+    expect(answer["lines"][2]["candidates"].size).to be > 2
+    expect(answer["lines"][1]["note"]).to match(/not in the pantry/)
+  end
+
+  it "lets a weight in brackets win" do
+    expect(import("1½ cups (135 g) rolled oats\n1 cup dates (about 200g)")["lines"].map { |line| line["grams"] }).to eq([135.0, 200.0])
+  end
+
+  it "refuses what is no recipe, too long, or no text" do
+    {"" => /empty/, "\xff\xfe" => /UTF-8/, "just some words about June" => /No line of this reads as an amount/, "1 cup oats\n" * 2_001 => /2000 is the most/, "x " * 150_000 => /200000 is the most/, "[1, 2]" => /no schema.org Recipe/,
+     "{\"@type\": \"Recipe\"" => /not JSON/, "{\"a\": 1}" => /no “elm_cup” key/, "a" * 20_000_000 => /1000000 is the most/, "{\"a\":#{"[" * 10_000}" => /nested deeper/, "[" * 10_000 + "]" * 10_000 => /nested deeper/}
+      .each { |text, message| expect { import(text.b) }.to raise_error(ElmCup::InvalidDocument, message), text[0, 40] }
+  end
+
+  it "raises for nothing that is typed" do
+    random = Random.new(7)
+    pieces = ["1 cup oats", "For the base:", "Ingredients", "Method", "##", "**", "| a | b |", "|---|", "Makes", "Makes 16", "Serves 8 bites", "1.", "Step 2", "•", "{", "[", "&amp;", "<li>", "_x_", "_takes 25 % of dough_",
+      "## Flavour: a (50 % of dough)", "_strewn on_", "\u0000", "🥥", "----", "½", "1 cup", "dates; oats; salt", ";", ":", "a: b", "\\", "Optional: 1 tsp salt", "to taste", "=1+1"]
+    300.times do
+      text = Array.new(random.rand(1..12)) { pieces.sample(random: random) }.join(["\n", " ", "\r\n"].sample(random: random))
+      answer = import(text)
+      expect { ElmCup.assess(answer["formula"]) }.not_to raise_error
+    rescue ElmCup::InvalidDocument => error
+      expect(error.message.length).to be_between(10, 400)
+    end
+  end
+
+  describe "of JSON-LD" do
+    let(:recipe) do
+      {"@context" => "https://schema.org", "@type" => "Recipe", "name" => "Fig &amp; fennel bites", "recipeYield" => ["18", "18 bites"], "recipeIngredient" => ["1&frac12; cups rolled oats", "10 dates, pitted", "<b>1/3 cup</b> tahini", "2 tbsp&nbsp;honey"],
+       "recipeInstructions" => [{"@type" => "HowToStep", "text" => "Stir."}, {"@type" => "HowToStep", "name" => "Roll."}]}
+    end
+
+    def ld(value) = import(JSON.generate(value))
+
+    def summary(answer) = [answer["formula"]["name"], answer["formula"].dig("shape", "pieces"), answer["lines"].map { |line| line["ingredient"] }, answer["formula"]["notes"]]
+
+    let(:read) { ["Fig & fennel bites", 18, %w[oats-rolled dates-soft tahini honey], ["Stir.", "Roll."]] }
+
+    it "reads a single one, a list, a graph, several types, and one inside a page" do
+      {
+        "single" => recipe, "list" => [{"@type" => "WebSite"}, recipe], "graph" => {"@context" => "https://schema.org", "@graph" => [{"@type" => "WebPage"}, recipe.except("@context")]},
+        "types" => recipe.merge("@type" => %w[NewsArticle Recipe]), "full type" => recipe.merge("@type" => "http://schema.org/Recipe"), "main entity" => {"@type" => "WebPage", "mainEntity" => recipe},
+        "list of items" => {"@type" => "ItemList", "itemListElement" => [{"@type" => "ListItem", "item" => recipe}]}, "no context" => recipe.except("@context")
+      }.each { |how, value| expect(summary(ld(value))).to eq(read), how }
+      page = "<html><head><script type=\"application/ld+json\">{broken</script><script type='application/ld+json'>#{JSON.generate(recipe)}</script></head><body>Hello</body></html>"
+      expect(summary(import(page))).to eq(read)
+    end
+
+    it "reads yields and instructions in each of their shapes" do
+      {18 => 18, "Makes 18 balls" => 18, "18 servings" => nil, ["1 batch", "24"] => 24, {"@type" => "QuantitativeValue", "value" => 12, "unitText" => "bars"} => 12, nil => nil}
+        .each { |said, pieces| expect(ld(recipe.merge("recipeYield" => said))["formula"].dig("shape", "pieces")).to eq(pieces), said.inspect }
+      {
+        "Stir.<br>Roll." => ["Stir.", "Roll."], "Stir.\nRoll." => ["Stir.", "Roll."], ["Stir.", "Roll."] => ["Stir.", "Roll."],
+        [{"@type" => "HowToSection", "name" => "Dough", "itemListElement" => [{"@type" => "HowToStep", "text" => "Stir."}]}, {"@type" => "HowToStep", "text" => "Roll."}] => ["Dough: Stir.", "Roll."],
+        {"@type" => "ItemList", "itemListElement" => [{"@type" => "HowToStep", "text" => "Stir."}]} => ["Stir."], nil => nil
+      }.each { |said, notes| expect(ld(recipe.merge("recipeInstructions" => said))["formula"]["notes"]).to eq(notes), said.inspect }
+    end
+
+    it "takes headings among the ingredients, parts, and old names" do
+      headed = ld(recipe.merge("recipeIngredient" => ["For the base:", "1 cup oats", "2 tbsp honey", "For the topping:", "50 g dark chocolate"]))
+      expect(headed["formula"]["components"].map { |part| [part["name"], part["type"], part["lines"].size] }).to eq([["base", "base", 2], ["topping", "topping", 1]])
+      parts = ld(recipe.except("recipeIngredient").merge("hasPart" => [{"@type" => "Recipe", "name" => "Base", "recipeIngredient" => ["1 cup oats"]}, {"@type" => "Recipe", "name" => "Filling", "recipeIngredient" => ["1 cup tahini"]}]))
+      expect(parts["formula"]["components"].map { |part| part["name"] }).to eq(%w[base filling])
+      expect(ld(recipe.except("recipeIngredient").merge("ingredients" => "1 cup oats\n2 tbsp honey"))["lines"].size).to eq(2)
+      expect(ld([recipe, recipe.merge("name" => "Second")])["notes"]).to include(/“Second”, is not taken/)
+    end
+
+    it "refuses what has no recipe or no ingredients, and what is too large or too deep" do
+      expect { ld({"@type" => "WebPage"}) }.to raise_error(ElmCup::InvalidDocument, /no schema.org Recipe/)
+      expect { ld(recipe.except("recipeIngredient")) }.to raise_error(ElmCup::InvalidDocument, /names no ingredients/)
+      expect { import(JSON.generate(recipe.merge("description" => "x" * 20_000_000))) }.to raise_error(ElmCup::InvalidDocument, /1000000 is the most/)
+      expect { import("{\"@type\":\"Recipe\",\"x\":#{"[" * 10_000}#{"]" * 10_000}}") }.to raise_error(ElmCup::InvalidDocument, /nested deeper than can be read \(60 levels\)/)
+      nested = (1..50).reduce(recipe) { |inner, _| {"@graph" => [inner]} }
+      expect { import(JSON.generate(nested, max_nesting: 0)) }.to raise_error(ElmCup::InvalidDocument, /nested deeper/)
+      expect { ld(recipe.merge("recipeIngredient" => {"a" => 1}, "name" => [[1]], "recipeYield" => [[]], "recipeInstructions" => [[[[[[[["x"]]]]]]]])) }.to raise_error(ElmCup::InvalidDocument)
+    end
+  end
+
+  describe "of what was exported" do
+    let(:document) do
+      {"elm_cup" => "formula/1", "name" => "Layered *and* <odd> #1 | a\\b", "components" => [
+        {"name" => "caramel", "type" => "filling", "process" => "processor", "want" => "spreads", "lines" => [{"text" => "12 soft dates, soaked 1 h"}, {"text" => "3 tbsp cashew butter"}]},
+        {"name" => "dough", "type" => "dough", "process" => "hand", "want" => "presses", "lines" => [{"text" => "1 1/2 cups rolled oats, ground"}, {"text" => "2 tbsp house spice", "ingredient" => "spice-mixed"}, {"text" => "1/3 cup [good] tahini"}],
+         "takes" => [{"component" => "caramel", "share" => 0.25}]}
+      ], "shape" => {"kind" => "ball", "piece_grams" => 18}, "splits" => [{"name" => "nib", "share" => 0.5, "component" => "dough", "lines" => [{"text" => "20 g cocoa nibs"}], "topping" => [{"text" => "1 tsp flaky salt"}]}],
+       "needs" => ["vegan"], "notes" => ["Blend the dates.", "Roll into balls."]}
+    end
+
+    it "comes back the very same from JSON-LD and JSON" do
+      expect(import(ElmCup.export(document, "jsonld"))["formula"]).to eq(document)
+      expect(import(ElmCup.export(document, "json"))["formula"]).to eq(document)
+    end
+
+    it "is read anew where someone changed the JSON-LD" do
+      changed = JSON.parse(ElmCup.export(document, "jsonld"))
+      changed["hasPart"][0]["recipeIngredient"][0] = "20 soft dates"
+      expect(import(JSON.generate(changed))["formula"]["components"][0]["lines"][0]["text"]).to eq("20 soft dates")
+    end
+
+    it "comes back from the Markdown card with its parts, amounts, shares, flavours and steps" do
+      back = import(ElmCup.export(document, "md"))["formula"]
+      plain = document["components"].map { |part| part.merge("lines" => part["lines"].map { |line| line.slice("text") }) }
+      expect(back["name"]).to eq(document["name"])
+      expect(back["components"]).to eq(plain)
+      expect([back["splits"], back["notes"]]).to eq([document["splits"], document["notes"]])
+      again = ElmCup.export(back.merge("shape" => document["shape"]), "md")
+      expect(import(again)["formula"].except("shape")).to eq(back.except("shape"))
+    end
+
+    it "prints and reads lines without changing them" do
+      random = Random.new(11)
+      library = ElmCup::Ingredient::Library.default.all
+      60.times do
+        lines = Array.new(random.rand(1..6)) { {"text" => "#{["1 1/2 cups", "½ cup", "120 g", "2-3 tbsp", "1/3 cup + 1 tbsp", "10"].sample(random: random)} #{library.sample(random: random).name.downcase}#{["", ", melted", " (chopped)", ", soaked 2 h"].sample(random: random)}"} }
+        formula = {"elm_cup" => "formula/1", "name" => "Any", "components" => [{"name" => "dough", "type" => "dough", "process" => "hand", "lines" => lines}]}
+        back = %w[md jsonld json].map { |format| import(ElmCup.export(formula, format))["formula"]["components"][0]["lines"] }
+        expect(back).to all(eq(lines))
+      end
+    end
+  end
+end
