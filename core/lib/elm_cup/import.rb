@@ -14,7 +14,6 @@ module ElmCup
     def self.call(bytes, library: Ingredient::Library.default)
       text = text_of(bytes)
       kind, result = read(text)
-      Document::Schema.check(result.document)
       formula = Document::Formula.from(result.document)
       {
         "elm_cup" => "import/1", "kind" => kind, "formula" => result.document, "lines" => lines(Assessment::ReadFormula.new(formula, library)),

@@ -2,7 +2,8 @@
 
 module ElmCup
   module Document
-    # What a line of a pasted recipe is by itself: an amount of something, a sentence, a name; and how a line of several is parted.
+    # What a line of a pasted recipe is by itself: an amount of something, a sentence, a name; and how a line of several is
+    # parted. For who reads a whole text: each line is read once, however often it is asked about.
     module RecipeKinds
       AMOUNT_WORDS = /\A(?:an?|one|two|three|four|five|six|eight|ten|twelve|half|a few|pinch|dash|handful|drop|juice|zest|the (?:juice|zest)|grated|knob|little|splash|scant|heap(?:ing|ed)|rounded|generous|small|large|about)\b/i
       AMOUNT_ONLY = "Of what?"
@@ -13,8 +14,6 @@ module ElmCup
       # "A layered slice for the interval table" is prose, "a pinch of salt" is not.
       MOST_WORDS = 9
       ALSO = /\s+and\s+(?=\d|[½⅓⅔¼¾⅛]|an?\s+(?:pinch|handful|dash|drop|few)\b)/i
-
-      module_function
 
       # A heading without what is put around its name.
       def bare(text) = text.sub(FOR, "").sub(/[:\s]+\z/, "").then { |name| RecipeWords.section(name) ? name : name.sub(/\Aingredients\s+(?:for\s+)?(?:the\s+)?[-–:]?\s*/i, "").sub(/\s+ingredients\z/i, "") }
@@ -40,7 +39,7 @@ module ElmCup
 
       # It reads as an amount of something.
       def amount?(text)
-        reading = Quantity::LineReader.read(text)
+        reading = reading(text)
         reading.readable? ? (reading.terms.any? || !reading.weight.nil?) : reading.fault.message.start_with?(AMOUNT_ONLY, SECOND) || reading.fault.message.include?(NO_MEASURE)
       end
 
@@ -65,13 +64,15 @@ module ElmCup
       end
 
       def apart(text)
-        fault = Quantity::LineReader.read(text).fault
+        fault = reading(text).fault
         return [text] unless fault&.message.to_s.start_with?(SECOND) && fault.from.positive?
 
         [text[0...fault.from].sub(/[\s,]*(?:\+|&|and|plus|with)?\s*\z/i, ""), *apart(text[fault.from..])].reject(&:empty?)
       end
 
-      def fault(text) = Quantity::LineReader.read(text).fault&.message.to_s
+      def fault(text) = reading(text).fault&.message.to_s
+
+      def reading(text) = (@readings ||= {})[text] ||= Quantity::LineReader.read(text)
     end
   end
 end
