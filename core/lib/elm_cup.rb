@@ -63,17 +63,17 @@ module ElmCup
 
   # One typed line on its own, as a Hash like a line of an assessment. `ingredient` is the id that the cook said it is;
   # where she said it of the line `was`, it holds while the text names the same thing, and the answer's `chosen` tells.
-  def self.read_line(text, ingredient: nil, was: nil, process: "hand", cup: "us", spoons: Quantity::KitchenMeasures::SPOONS)
+  def self.read_line(text, ingredient: nil, was: nil, process: "hand", cup: "us", spoons: Quantity::KitchenMeasures::SPOONS, pantry: Ingredient::Library.default)
     standard = Quantity::CupStandard.find(cup)
-    line = Ingredient::LineResolver.new(process: process, standard: standard).resolve(text, chosen: ingredient, was: was)
-    Assessment::LineAnswer.of(line, nil, 0, Quantity::KitchenMeasures.new(standard: standard, spoons: spoons), Ingredient::Library.default)
+    line = Ingredient::LineResolver.new(process: process, standard: standard, library: pantry).resolve(text, chosen: ingredient, was: was)
+    Assessment::LineAnswer.of(line, nil, 0, Quantity::KitchenMeasures.new(standard: standard, spoons: spoons), pantry)
   end
 
   # A typed line with its last amount so many spoon steps larger, smaller where negative.
   def self.nudge(text, steps) = Quantity::Nudge.call(text, steps)
 
   # What can be chosen from, as a Hash: ingredients, scoops, textures and their edges, cup standards, spoons, the usual kitchen.
-  def self.library = Catalogue.of(Ingredient::Library.default)
+  def self.library(pantry = Ingredient::Library.default) = Catalogue.of(pantry)
 
   # A formula document with every amount times `factor`, exactly. InvalidDocument when it cannot be taken.
   def self.scale(document, factor)
@@ -83,17 +83,17 @@ module ElmCup
 
   # A recipe as it comes, text, JSON-LD or a formula document, as a Hash ("import/1") with the formula document it makes, what each
   # line was read as, and what was not understood. InvalidDocument when nothing can be made of it.
-  def self.import(bytes) = Import.call(bytes)
+  def self.import(bytes, pantry: Ingredient::Library.default) = Import.call(bytes, library: pantry)
 
   # A formula document as text: "json", "jsonld", "md" or "csv". InvalidDocument when it cannot be taken.
-  def self.export(document, format) = Export.call(document, format)
+  def self.export(document, format, pantry: Ingredient::Library.default) = Export.call(document, format, library: pantry)
 
   # Two formula documents side by side, as a Hash ("compare/1"): lines with their grams, and figures, of both.
-  def self.compare(before, after) = Comparison.call(before, after)
+  def self.compare(before, after, pantry: Ingredient::Library.default) = Comparison.call(before, after, library: pantry)
 
   # The same and how it turns out, as a Hash ("scale/1"): to a factor, to a number of pieces of so many grams, or to the grams of the
   # whole; each line's nearest measure with its error, and what does not scale. InvalidDocument when it cannot be done.
-  def self.scaling(document, **wanted) = Scaling.call(document, **wanted)
+  def self.scaling(document, pantry: Ingredient::Library.default, **wanted) = Scaling.call(document, library: pantry, **wanted)
 
   # nil, or InvalidDocument: whether a parsed formula document can be kept.
   def self.check(document) = Document::Schema.check(document)

@@ -22,7 +22,7 @@ module ElmCupServer
 
     def added
       @record.fetch("additions", []).map do |text|
-        line = ElmCup.read_line(text, cup: @cup)
+        line = ElmCup.read_line(text, cup: @cup, pantry: Pantry.library)
         ["added", {"text" => text, "grams" => line["grams"], "ingredient" => line["ingredient"]}.compact]
       end
     end

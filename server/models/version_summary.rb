@@ -6,15 +6,18 @@ module ElmCupServer
     self.table_name = "version_summaries"
     belongs_to :formula_version, class_name: "ElmCupServer::FormulaVersion"
 
-    # The summary of `version` as a Hash, made again when another core made the one that is kept.
-    def self.for(version)
+    # The summary of `version` as a Hash, made again when another core, or another pantry, made the one that is kept.
+    def self.for(version, made_by = self.made_by)
       kept = version.kept_summary
-      return JSON.parse(kept.summary) if kept&.core_version == CoreVersion::CURRENT
+      return JSON.parse(kept.summary) if kept&.core_version == made_by
 
-      summary = made_from(ElmCup.assess(version.parsed))
-      upsert({formula_version_id: version.id, core_version: CoreVersion::CURRENT, summary: JSON.generate(summary)}, unique_by: :formula_version_id)
+      summary = made_from(ElmCup.assess(version.parsed, pantry: Pantry.library))
+      upsert({formula_version_id: version.id, core_version: made_by, summary: JSON.generate(summary)}, unique_by: :formula_version_id)
       summary
     end
+
+    # What a summary depends on beside its version: the core, and the household's pantry.
+    def self.made_by = "#{CoreVersion::CURRENT}-#{Pantry.digest}"
 
     # The parts of an assessment that a list needs: those of its leading component.
     def self.made_from(assessment)
@@ -23,7 +26,7 @@ module ElmCupServer
         "grams" => assessment["grams"], "texture" => leading["texture"], "want" => leading["want"], "saturation" => leading["saturation"],
         "binder_split_ml" => leading["binder_split_ml"], "demand_ml" => leading["demand_ml"], "pieces" => assessment["pieces"],
         "diets" => assessment["diets"], "allergens" => assessment["allergens"], "flagged" => ElmCup.flagged(assessment).size,
-        "kcal_per_piece" => assessment.dig("nutrition_per_piece", "kcal")
+        "kcal_per_piece" => assessment.dig("nutrition_per_piece", "kcal"), "breaches" => assessment["breaches"].map { |breach| breach["need"] }.uniq, "components" => assessment["components"].size
       }
     end
   end

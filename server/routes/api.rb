@@ -24,14 +24,18 @@ module ElmCupServer
     not_found { halt Problem.response(404, "There is no such address in the API") }
 
     get("/api/health") { answer("ok" => true, "core_version" => CoreVersion::CURRENT) }
-    get("/api/library") { answer(Library.answer) }
-    post("/api/assess") { answer(ElmCup.assess(body_json)) }
+    get("/api/library") { answer(Pantry.choices) }
+    post("/api/assess") { answer(ElmCup.assess(body_json, pantry: Pantry.library)) }
     post("/api/lines") { answer(read_line(body_json)) }
     post("/api/nudge") { answer("text" => ElmCup.nudge(body_json["text"], body_json["steps"])) }
     post("/api/scale") { answer(ElmCup.scale(body_json["document"], body_json["factor"])) }
+    post("/api/scaling") { answer(ElmCup.scaling(body_json["document"], pantry: Pantry.library, **body_json.except("document").transform_keys(&:to_sym))) }
+    post("/api/import") { answer(ElmCup.import(body_json["text"], pantry: Pantry.library)) }
+    post("/api/export") { answer("text" => ElmCup.export(body_json["document"], body_json["format"], pantry: Pantry.library)) }
+    post("/api/compare") { answer(ElmCup.compare(body_json["before"], body_json["after"], pantry: Pantry.library)) }
     post("/api/convert") { answer(ElmCup.convert(body_json["text"], to: body_json["to"], cup: body_json["cup"] || "us")) }
 
-    get("/api/formulas") { answer(Formula.kept.includes(current_version: :kept_summary).order(:name, :id).map(&:to_summary)) }
+    get("/api/formulas") { answer(shelf) }
     post("/api/formulas") { answer(Formula.start(body_json).to_answer, 201) }
     get("/api/formulas/:id") { answer(formula.to_answer) }
     delete("/api/formulas/:id") { formula.hide && answer({}) }
@@ -40,6 +44,16 @@ module ElmCupServer
     get("/api/formulas/:id/versions") { answer(formula.versions.map { |version| version.to_answer.except("document") }) }
     post("/api/formulas/:id/versions") { answer(save_version.to_answer, 201) }
     get("/api/versions/:id") { answer(FormulaVersion.find(id).to_answer) }
+
+    get("/api/formulas/:id/export") { file(formula.current_version.parsed, params["format"]) }
+
+    get("/api/pantry") { answer(pantry) }
+    post("/api/pantry") { OwnIngredient.keep(body_json["ingredients"]) && answer(pantry) }
+    delete("/api/pantry/:key") { answer(forget) }
+    post("/api/pantry/label") { answer(ElmCup.label(body_json)) }
+    post("/api/pantry/csv") { answer("ingredients" => ElmCup.read_pantry_csv(body_json["text"])) }
+    get("/api/pantry/csv") { download(ElmCup.write_pantry_csv(Pantry.ingredients), "text/csv", "elm-cup-pantry.csv") }
+    put("/api/settings/currency") { Setting.keep("currency", body_json["value"]) && answer("value" => Pantry.currency) }
 
     get("/api/batches") { answer(Batch.includes(:events, :formula_version).order(id: :desc).map(&:to_answer)) }
     post("/api/batches") { answer(Batch.write_down(body_json).to_answer, 201) }
@@ -55,7 +69,30 @@ module ElmCupServer
 
     def formula = Formula.kept.find(id)
 
-    def read_line(body) = ElmCup.read_line(body["text"], **body.slice("ingredient", "was", "process", "cup", "spoons").transform_keys(&:to_sym))
+    def shelf
+      made_by = VersionSummary.made_by
+      Formula.kept.includes(current_version: :kept_summary).order(:name, :id).map { |formula| formula.to_summary(made_by) }
+    end
+
+    # Every row of the pantry, the household's own documents, and the currency of prices.
+    def pantry = {"rows" => ElmCup.pantry_rows(Pantry.library), "own" => Pantry.ingredients, "currency" => Pantry.currency}
+
+    # Takes out what the household put over a row, or an ingredient of its own; answers what is gone, so that it can be brought back.
+    def forget
+      own = OwnIngredient.find_by!(key: params["key"])
+      own.destroy!
+      own.parsed
+    end
+
+    def file(document, format)
+      text = ElmCup.export(document, format, pantry: Pantry.library)
+      type, ending = ElmCup::Export::FORMATS.fetch(format)
+      download(text, type, "#{document["name"].unicode_normalize(:nfkd).gsub(/[^A-Za-z0-9]+/, "-").gsub(/\A-|-\z/, "").downcase[0, 60]}.#{ending}")
+    end
+
+    def download(text, type, name) = [200, {"content-type" => "#{type}; charset=utf-8", "cache-control" => "no-store", "content-disposition" => "attachment; filename=\"#{name}\""}, text]
+
+    def read_line(body) = ElmCup.read_line(body["text"], pantry: Pantry.library, **body.slice("ingredient", "was", "process", "cup", "spoons").transform_keys(&:to_sym))
 
     def save_version
       parent = body_json["parent_id"] && formula.versions.find(body_json["parent_id"])

@@ -11,6 +11,7 @@ module ElmCup
         "textures" => DataTable.rows("textures").map { |row| {"id" => row["id"], "word" => row["word"], "squeeze" => row["squeeze"]} },
         "texture_edges" => Binding::Texture.boundaries.map { |edge| edge.round(4) },
         "cups" => Quantity::CupStandard::ALL.values.map { |standard| {"id" => standard.id, "name" => standard.name} },
+        "diets" => Mixture::Diets::ALL, "allergens" => Mixture::Allergens::WORDS, "rules" => SecondLook::IDS,
         "spoons" => Quantity::KitchenMeasures::KNOWN_SPOONS, "usual_kitchen" => Document::Kitchen::USUAL,
         "confidence_needed" => Ingredient::Matcher::LEAST_CONFIDENCE
       }
@@ -19,7 +20,7 @@ module ElmCup
     def self.ingredient(entry, library)
       forms = library.weights(entry.id).map(&:form).uniq
       {"id" => entry.id, "name" => entry.name, "family" => entry.family, "names" => entry.names + entry.assumed_names, "forms" => forms,
-       "allergens" => entry.allergens, "source" => entry.source}
+       "allergens" => entry.allergens, "source" => entry.source, "own" => library.own?(entry.id)}
     end
     private_class_method :ingredient
   end

@@ -5,8 +5,8 @@ module ElmCup
   module Comparison
     # A Hash: name of both, components with their lines paired, and figures. Lines are paired by ingredient and form within
     # components of one name, and components by name, else by place.
-    def self.call(before, after)
-      was, now = [before, after].map { |document| Assessment.of(document) }
+    def self.call(before, after, library: Ingredient::Library.default)
+      was, now = [before, after].map { |document| Assessment.of(document, library: library) }
       {
         "elm_cup" => "compare/1", "names" => [was["name"], now["name"]],
         "components" => pairs(was["components"], now["components"]).map { |pair| component(*pair) },

@@ -100,6 +100,152 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/scaling": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["scaling"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/import": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["importRecipe"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/export": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["exportDocument"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/compare": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["compare"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/pantry": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["pantry"];
+        put?: never;
+        post: operations["keepIngredients"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/pantry/{key}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                key: string;
+            };
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        delete: operations["forgetIngredient"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/pantry/label": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["checkLabel"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/pantry/csv": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["pantryCsv"];
+        put?: never;
+        post: operations["readPantryCsv"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/settings/currency": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["setCurrency"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/convert": {
         parameters: {
             query?: never;
@@ -180,6 +326,24 @@ export interface paths {
         get?: never;
         put?: never;
         post: operations["copyFormula"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/formulas/{id}/export": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: components["parameters"]["Id"];
+            };
+            cookie?: never;
+        };
+        get: operations["exportFormula"];
+        put?: never;
+        post?: never;
         delete?: never;
         options?: never;
         head?: never;
@@ -281,6 +445,10 @@ export interface components {
             name?: string;
             components?: components["schemas"]["DocumentComponent"][];
             shape?: components["schemas"]["DocumentShape"];
+            needs?: string[];
+            muted?: string[];
+            notes?: string[];
+            splits?: components["schemas"]["DocumentSplit"][];
             kitchen?: {
                 cup?: string;
                 spoons?: string[];
@@ -295,6 +463,19 @@ export interface components {
             process?: string;
             want?: string;
             lines?: components["schemas"]["DocumentLine"][];
+            takes?: {
+                component?: string;
+                share?: number;
+                grams?: number;
+                text?: string;
+            }[];
+        };
+        DocumentSplit: {
+            name?: string;
+            share?: number;
+            component?: string;
+            lines?: components["schemas"]["DocumentLine"][];
+            topping?: components["schemas"]["DocumentLine"][];
         };
         DocumentLine: {
             text?: string;
@@ -351,6 +532,14 @@ export interface components {
             supply_ml?: number;
             demand_ml?: number;
             starred?: boolean;
+            /** @description What soaking, toasting or the like made of it */
+            prepared?: {
+                text: string;
+                grams_before: number;
+                water_g: number;
+                water_low_g: number;
+                water_high_g: number;
+            };
             /** @description Nearest spoons and cups, for a line given by weight */
             kitchen?: {
                 text: string;
@@ -394,11 +583,24 @@ export interface components {
             }[];
             rest?: string;
         };
-        Component: {
+        Take: {
+            component: string;
+            /** @enum {string} */
+            status: "read" | "waits";
+            share?: number;
+            grams?: number;
+            text?: string;
+            message?: string;
+            assumptions: string[];
+        };
+        Judged: {
             name: string;
-            type: string;
             process: string;
             grams: number;
+            allergens: string[];
+            diets: string[];
+            nutrition_per_100g?: components["schemas"]["Nutrition"];
+            sweetness_pct?: number;
             want?: components["schemas"]["TextureId"];
             sentence: string;
             saturation?: components["schemas"]["Saturation"];
@@ -416,6 +618,35 @@ export interface components {
             rescue?: components["schemas"]["Rescue"];
             why?: components["schemas"]["Why"][];
             lines: components["schemas"]["Line"][];
+        };
+        Component: components["schemas"]["Judged"] & {
+            type: string;
+            /** @description What stays after others took their share */
+            grams_left: number;
+            takes: components["schemas"]["Take"][];
+        };
+        Flavour: components["schemas"]["Judged"] & {
+            share: number;
+            component: string;
+            topping: components["schemas"]["Line"][];
+            pieces?: components["schemas"]["Pieces"];
+            nutrition_per_piece?: components["schemas"]["Nutrition"];
+        };
+        LinePlace: {
+            component: string;
+            line: string;
+            ingredient: string;
+            pointer: string;
+            why?: string;
+        };
+        Breach: components["schemas"]["LinePlace"] & {
+            need: string;
+        };
+        Cost: {
+            batch: number;
+            piece?: number;
+            currency: string;
+            unpriced: string[];
         };
         Pieces: {
             count: number;
@@ -460,18 +691,217 @@ export interface components {
             name: string;
             grams: number;
             components: components["schemas"]["Component"][];
+            splits?: components["schemas"]["Flavour"][];
             pieces?: components["schemas"]["Pieces"];
+            label?: {
+                us_per_piece?: {
+                    [key: string]: string;
+                };
+                eu_per_100g?: {
+                    [key: string]: string;
+                };
+            };
+            sugar_of_day?: {
+                grams: number;
+                of_25_g_pct: number;
+                of_50_g_pct: number;
+            };
+            cost?: components["schemas"]["Cost"];
             practice?: components["schemas"]["Practice"][];
             nutrition_per_piece?: components["schemas"]["Nutrition"];
             nutrition_per_100g?: components["schemas"]["Nutrition"];
             sweetness_pct?: number;
             allergens: string[];
+            allergens_us: string[];
+            allergens_eu: string[];
+            allergen_lines: {
+                allergen: string;
+                lines: components["schemas"]["LinePlace"][];
+            }[];
+            traces: string[];
             diets: string[];
+            diet_breaks: {
+                diet: string;
+                lines: components["schemas"]["LinePlace"][];
+            }[];
+            needs: string[];
+            breaches: components["schemas"]["Breach"][];
             findings: components["schemas"]["Finding"][];
+            muted: components["schemas"]["Finding"][];
+            notes: string[];
+        };
+        Scaling: {
+            /** @enum {string} */
+            elm_cup: "scale/1";
+            document: components["schemas"]["Document"];
+            factor: string;
+            grams_before: number;
+            grams: number;
+            asked_grams?: number;
+            error_pct?: number;
+            pieces?: number;
+            lines: {
+                component: string;
+                was: string;
+                text: string;
+                grams?: number;
+                kitchen?: components["schemas"]["InMeasures"];
+            }[];
+            not_scaled: {
+                what: string;
+                why: string;
+                source?: string;
+            }[];
+        };
+        InMeasures: {
+            text: string;
+            error_pct: number;
+        };
+        Import: {
+            /** @enum {string} */
+            elm_cup: "import/1";
+            /** @enum {string} */
+            kind: "text" | "json-ld" | "formula";
+            formula: components["schemas"]["Document"];
+            lines: components["schemas"]["ImportedLine"][];
+            notes: string[];
+        };
+        ImportedLine: {
+            component: string;
+            pointer: string;
+            text: string;
+            /** @enum {string} */
+            status: "read" | "ambiguous" | "unknown" | "unreadable";
+            ingredient?: string;
+            name?: string;
+            form?: string;
+            grams?: number;
+            confidence: number;
+            candidates: components["schemas"]["Candidate"][];
+            message?: string;
+            from?: number;
+            to?: number;
+            note: string;
+        };
+        Compared: {
+            figure: string;
+            before?: number | null;
+            after?: number | null;
+            change?: number | null;
+        };
+        Comparison: {
+            /** @enum {string} */
+            elm_cup: "compare/1";
+            names: string[];
+            components: {
+                names: (string | null)[];
+                textures: (string | null)[];
+                figures: components["schemas"]["Compared"][];
+                lines: {
+                    /** @enum {string} */
+                    change: "same" | "changed" | "added" | "gone";
+                    name: string;
+                    texts: (string | null)[];
+                    grams: (number | null)[];
+                    grams_change?: number | null;
+                }[];
+            }[];
+            figures: components["schemas"]["Compared"][];
+            allergens: string[][];
+            diets: string[][];
+        };
+        /** @description An ingredient of the household's own; docs/ingredient.schema.json is its full schema. */
+        OwnIngredient: {
+            elm_cup?: string;
+            id: string;
+            name?: string;
+            names?: string[];
+            starts_from?: string;
+            label?: components["schemas"]["PackLabel"];
+            ingredients?: string;
+            price?: number;
+            pack_grams?: number;
+            grams_per_cup?: number;
+            grams_each?: number;
+        };
+        PackLabel: {
+            basis?: string;
+            serving_g?: number;
+            rule?: string;
+            kcal?: number;
+            kj?: number;
+            fat_g?: number;
+            saturates_g?: number;
+            carbohydrate_g?: number;
+            sugars_g?: number;
+            added_sugars_g?: number;
+            polyols_g?: number;
+            fibre_g?: number;
+            protein_g?: number;
+            salt_g?: number;
+            sodium_mg?: number;
+        };
+        PantryRow: {
+            id: string;
+            name: string;
+            family: string;
+            names: string[];
+            starts_from?: string;
+            own: boolean;
+            per_100g: {
+                [key: string]: number;
+            };
+            fats?: {
+                [key: string]: number;
+            };
+            allergens: string[];
+            traces: string[];
+            breaks: string[];
+            perishable?: boolean;
+            sweetness: number;
+            price?: {
+                amount: number;
+                pack_grams: number;
+            };
+            forms: {
+                form: string;
+                grams_per_cup?: number;
+                grams_each?: number;
+                size?: string;
+                plus_minus_pct: number;
+                source: string;
+            }[];
+            binding: {
+                form: string;
+                a: number;
+                b: number;
+                o: number;
+                d: number;
+                d30: number;
+                sigma: number;
+                sigma_on: string;
+                starred: boolean;
+                source: string;
+            }[];
+            label?: components["schemas"]["PackLabel"];
+            source: string;
+            note?: string;
+        };
+        Pantry: {
+            rows: components["schemas"]["PantryRow"][];
+            own: components["schemas"]["OwnIngredient"][];
+            currency: string;
+        };
+        LabelAnswer: {
+            /** @enum {string} */
+            elm_cup: "label/1";
+            ingredient: components["schemas"]["PantryRow"];
+            starts_from: components["schemas"]["PantryRow"];
             notes: string[];
         };
         Library: {
             ingredients: {
+                own: boolean;
                 id: string;
                 name: string;
                 family: string;
@@ -480,6 +910,11 @@ export interface components {
                 allergens: string[];
                 source: string;
             }[];
+            diets: string[];
+            allergens: {
+                [key: string]: string;
+            };
+            rules: string[];
             scoops: {
                 number: number;
                 millilitres: number;
@@ -515,6 +950,8 @@ export interface components {
             diets: string[];
             allergens: string[];
             flagged: number;
+            breaches: string[];
+            components: number;
             kcal_per_piece?: number | null;
         };
         FormulaSummary: {
@@ -761,6 +1198,297 @@ export interface operations {
             422: components["responses"]["Problem"];
         };
     };
+    scaling: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    document: components["schemas"]["Document"];
+                    /** @description A number, or text such as 1/2 */
+                    factor?: number | string;
+                    pieces?: number;
+                    piece_grams?: number;
+                    /** @description Of the whole */
+                    grams?: number;
+                };
+            };
+        };
+        responses: {
+            /** @description The document scaled, each line with the nearest measure, and what does not scale */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Scaling"];
+                };
+            };
+            422: components["responses"]["Problem"];
+        };
+    };
+    importRecipe: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    text: string;
+                };
+            };
+        };
+        responses: {
+            /** @description A formula document made of a pasted recipe, JSON-LD or formula document, with every line's reading; nothing is kept */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Import"];
+                };
+            };
+            422: components["responses"]["Problem"];
+        };
+    };
+    exportDocument: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    document: components["schemas"]["Document"];
+                    format: string;
+                };
+            };
+        };
+        responses: {
+            /** @description The document as text in the format */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": {
+                        text: string;
+                    };
+                };
+            };
+            422: components["responses"]["Problem"];
+        };
+    };
+    compare: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    before: components["schemas"]["Document"];
+                    after: components["schemas"]["Document"];
+                };
+            };
+        };
+        responses: {
+            /** @description Two formulas side by side */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Comparison"];
+                };
+            };
+            422: components["responses"]["Problem"];
+        };
+    };
+    pantry: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Every row with its figures, sources and spreads; the household's own documents; the currency */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Pantry"];
+                };
+            };
+        };
+    };
+    keepIngredients: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    ingredients: components["schemas"]["OwnIngredient"][];
+                };
+            };
+        };
+        responses: {
+            /** @description The pantry with all of them kept */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Pantry"];
+                };
+            };
+            422: components["responses"]["Problem"];
+        };
+    };
+    forgetIngredient: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                key: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description What is gone: an ingredient of the household's own, or what it put over a library row */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["OwnIngredient"];
+                };
+            };
+            404: components["responses"]["Problem"];
+        };
+    };
+    checkLabel: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["OwnIngredient"];
+            };
+        };
+        responses: {
+            /** @description The ingredient that a label makes, beside the row it starts from; nothing is kept */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["LabelAnswer"];
+                };
+            };
+            422: components["responses"]["Problem"];
+        };
+    };
+    pantryCsv: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The household's own ingredients as CSV */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "text/csv": string;
+                };
+            };
+        };
+    };
+    readPantryCsv: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    text: string;
+                };
+            };
+        };
+        responses: {
+            /** @description Ingredients read from CSV, checked; nothing is kept */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": {
+                        ingredients: components["schemas"]["OwnIngredient"][];
+                    };
+                };
+            };
+            422: components["responses"]["Problem"];
+        };
+    };
+    setCurrency: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    value: string;
+                };
+            };
+        };
+        responses: {
+            /** @description The currency that prices are in */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": {
+                        value: string;
+                    };
+                };
+            };
+            400: components["responses"]["Problem"];
+        };
+    };
     convert: {
         parameters: {
             query?: never;
@@ -923,6 +1651,34 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Formula"];
+                };
+            };
+            404: components["responses"]["Problem"];
+        };
+    };
+    exportFormula: {
+        parameters: {
+            query: {
+                format: "json" | "jsonld" | "md" | "csv";
+            };
+            header?: never;
+            path: {
+                id: components["parameters"]["Id"];
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The current version as a file */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": unknown;
+                    "application/ld+json": unknown;
+                    "text/markdown": string;
+                    "text/csv": string;
                 };
             };
             404: components["responses"]["Problem"];
