@@ -6,6 +6,7 @@ module ElmCupServer
     FILES = Dir[File.join(__dir__, "formulas/*.json")].sort.freeze
     # Seconds into the day: batches are made after work.
     EVENING = 18.5 * 3600
+    PANTRY = File.join(__dir__, "pantry.json")
     BATCHES = File.join(__dir__, "batches.json")
 
     # Fills an empty database; does nothing to one that holds a formula, a deleted one included.
@@ -13,6 +14,7 @@ module ElmCupServer
       return if Formula.exists?
 
       Record.transaction do
+        OwnIngredient.keep(JSON.parse(File.read(PANTRY)))
         formulas = FILES.to_h { |file| JSON.parse(File.read(file)).then { |document| [File.basename(file, ".json").sub(/\A\d+-/, ""), Formula.start(document)] } }
         JSON.parse(File.read(BATCHES)).each { |batch| write_down(batch, formulas.fetch(batch["formula"])) }
       end
@@ -21,7 +23,7 @@ module ElmCupServer
     # Planned grams come from the assessment; the demo says only how the actual ones differed.
     def self.write_down(batch, formula)
       version = formula.current_version
-      lines = ElmCup.assess(version.parsed)["components"].flat_map do |component|
+      lines = ElmCup.assess(version.parsed, pantry: Pantry.library)["components"].flat_map do |component|
         component["lines"].map do |line|
           planned = line["grams"]
           {"component" => component["name"], "text" => line["text"], "planned_grams" => planned, "actual_grams" => (planned + batch.dig("off_by_grams", line["ingredient"]).to_f).round(1)}

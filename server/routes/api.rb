@@ -87,7 +87,7 @@ module ElmCupServer
     def file(document, format)
       text = ElmCup.export(document, format, pantry: Pantry.library)
       type, ending = ElmCup::Export::FORMATS.fetch(format)
-      download(text, type, "#{document["name"].unicode_normalize(:nfkd).gsub(/[^A-Za-z0-9]+/, "-").gsub(/\A-|-\z/, "").downcase[0, 60]}.#{ending}")
+      download(text, type, "#{document["name"].unicode_normalize(:nfkd).gsub(/\p{Mn}/, "").gsub(/[^A-Za-z0-9]+/, "-").gsub(/\A-|-\z/, "").downcase[0, 60]}.#{ending}")
     end
 
     def download(text, type, name) = [200, {"content-type" => "#{type}; charset=utf-8", "cache-control" => "no-store", "content-disposition" => "attachment; filename=\"#{name}\""}, text]

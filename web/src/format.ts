@@ -2,6 +2,9 @@
 export function figure(value: number, digits = value < 10 ? 1 : 0): string {
   return value.toLocaleString('en-GB', { minimumFractionDigits: 0, maximumFractionDigits: digits })
 }
+/** Money as the cook's own country writes it. */
+export const money = (value: number, currency: string) =>
+  value.toLocaleString('en-GB', { style: 'currency', currency, minimumFractionDigits: 2 })
 /** 0.614 as "61 %". */
 export const percent = (share: number) => (share > 0 && share < 0.005 ? '< 1 %' : `${Math.round(share * 100)} %`)
 /** "1 piece", "24 pieces". */

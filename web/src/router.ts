@@ -9,6 +9,13 @@ export const router = createRouter({
     { path: '/formulas/:id(\\d+)', redirect: (to) => `/formulas/${String(to.params.id)}/mix` },
     { path: '/formulas/:id(\\d+)/mix', component: () => import('./views/MixView.vue'), meta: { title: 'Mix' } },
     { path: '/formulas/:id(\\d+)/made', component: () => import('./views/MadeItView.vue'), meta: { title: 'Made it' } },
+    {
+      path: '/formulas/:id(\\d+)/compare',
+      component: () => import('./views/CompareView.vue'),
+      meta: { title: 'Compare' },
+    },
+    { path: '/import', component: () => import('./views/ImportView.vue'), meta: { title: 'Import' } },
+    { path: '/pantry', component: () => import('./views/PantryView.vue'), meta: { title: 'Pantry' } },
     { path: '/log', component: () => import('./views/LogView.vue'), meta: { title: 'Log' } },
     { path: '/:rest(.*)*', component: () => import('./views/NotFoundView.vue'), meta: { title: 'Not found' } },
   ],

@@ -131,9 +131,7 @@ describe('the piece', () => {
     expect(show(PiecePanel, { assessment, shape: { kind: 'ball', piece_grams: 18 } }).text()).toContain(
       'when every line is read',
     )
-    const facts = show(FactsPanel, { assessment })
-    expect(facts.text()).toContain('not known until every line is read')
-    expect(facts.find('table').exists()).toBe(false)
+    expect(show(FactsPanel, { assessment }).find('table').exists()).toBe(false)
   })
 })
 
@@ -174,7 +172,26 @@ describe('the facts', () => {
         .map((cell) => cell.text())
     expect(row('Energy')).toEqual(['69 kcal', '383 kcal'])
     expect(row('free')[0]).toBe('0 or 2 g*')
-    for (const said of ['31 %', 'tree nut', 'vegan', 'disputed', 'estimates']) expect(facts.text()).toContain(said)
+    expect(row('net of fibre')).toEqual(['2 g', '2 g'])
+    for (const said of ['31 %', 'disputed', 'estimates']) expect(facts.text()).toContain(said)
+  })
+  it("set a piece against the day's sugar, say its cost and what has no price, and the label's rounding", () => {
+    const more = {
+      sugar_of_day: { grams: 5, of_25_g_pct: 20, of_50_g_pct: 10 },
+      cost: { batch: 4.2, piece: 0.175, currency: 'EUR', unpriced: ['Honey'] },
+      label: { us_per_piece: { calories: '70', sodium: '15 mg' }, eu_per_100g: { energy: '1603 kJ / 383 kcal' } },
+    }
+    const text = show(FactsPanel, { assessment: { ...assessment, ...more } }).text()
+    for (const said of [
+      "20 % of a day's 25 g",
+      '10 % of 50 g',
+      '€0.18 a piece',
+      '€4.20 the batch',
+      'no price: Honey',
+      'Calories70',
+      '1603 kJ',
+    ])
+      expect(text).toContain(said)
   })
   it('name polyols only where there are any', () => {
     expect(show(FactsPanel, { assessment }).text()).not.toContain('Polyols')
@@ -193,13 +210,21 @@ describe('the second look', () => {
   }
   const dough = { lines: [line()] }
   const look = (changes: object) =>
-    show(SecondLook, { assessment: { grams: 100, components: [dough], findings: [], ...changes } })
+    show(SecondLook, { assessment: { grams: 100, components: [dough], findings: [], muted: [], ...changes } })
   it('offers each remedy, and says which component only where there are several', async () => {
     const one = look({ findings: [finding] })
     await one.get('button').trigger('click')
     expect(one.emitted('mend')).toEqual([[finding]])
     expect(one.text()).not.toContain('dough:')
     expect(look({ components: [dough, dough], findings: [finding] }).text()).toContain('dough:')
+  })
+  it('mutes a rule for this formula, and says it again', async () => {
+    const muted = look({ findings: [finding], muted: [{ ...finding, rule: 'pits', message: 'Feel for pits.' }] })
+    await muted.get('.mute').trigger('click')
+    expect(muted.emitted('mute')).toEqual([['no-salt']])
+    expect(muted.text()).toContain('1 finding muted')
+    await muted.get('details button').trigger('click')
+    expect(muted.emitted('unmute')).toEqual([['pits']])
   })
   it('praises nothing that is empty or waits for a line', () => {
     expect(look({}).text()).toContain('careful friend')

@@ -7,6 +7,18 @@ export const api = createClient<paths>({ baseUrl: location.origin, fetch: (reque
 type Schemas = components['schemas']
 export type Assessment = Schemas['Assessment']
 export type AssessedComponent = Schemas['Component']
+export type AssessedFlavour = Schemas['Flavour']
+export type AssessedPart = Schemas['Judged']
+export type Breach = Schemas['Breach']
+export type Comparison = Schemas['Comparison']
+export type Compared = Schemas['Compared']
+export type Import = Schemas['Import']
+export type ImportedLine = Schemas['ImportedLine']
+export type LabelAnswer = Schemas['LabelAnswer']
+export type OwnIngredient = Schemas['OwnIngredient']
+export type Pantry = Schemas['Pantry']
+export type PantryRow = Schemas['PantryRow']
+export type Scaling = Schemas['Scaling']
 export type AssessedLine = Schemas['Line']
 export type Batch = Schemas['Batch']
 export type BatchRecord = Schemas['BatchRecord']
@@ -25,14 +37,16 @@ export type TextureId = Schemas['TextureId']
 export type Version = Schemas['Version']
 export type Why = Schemas['Why']
 
-/** A place in a document in words: "/components/0/lines" is "components 1, lines". */
+/** A place in a document in words: "/components/0/lines" is "components 1, lines"; the row of a table is in words already. */
 const placeOf = (pointer: string) =>
-  pointer
-    .split('/')
-    .slice(1)
-    .map((part) => (/^\d+$/.test(part) ? ` ${Number(part) + 1}` : `, ${part}`))
-    .join('')
-    .slice(2)
+  !pointer.startsWith('/')
+    ? pointer
+    : pointer
+        .split('/')
+        .slice(1)
+        .map((part) => (/^\d+$/.test(part) ? ` ${Number(part) + 1}` : `, ${part}`))
+        .join('')
+        .slice(2)
 
 /** What the server said was wrong, as a sentence for the cook. */
 function sentenceOf(problem: Problem): string {

@@ -7,6 +7,27 @@ export interface FormulaDocument {
   components: DocumentComponent[]
   shape?: DocumentShape
   kitchen?: DocumentKitchen
+  splits?: DocumentSplit[]
+  needs?: string[]
+  muted?: string[]
+  notes?: string[]
+}
+export const PART_TYPES = ['dough', 'base', 'filling', 'layer', 'coating', 'topping'] as const
+export type PartType = (typeof PART_TYPES)[number]
+/** What a component takes of another: a share of it, grams, or a measure. */
+export interface DocumentTake {
+  component: string
+  share?: number
+  grams?: number
+  text?: string
+}
+/** A flavour: a share of a base with pieces of its own and a topping. */
+export interface DocumentSplit {
+  name: string
+  share: number
+  component?: string
+  lines?: DocumentLine[]
+  topping?: DocumentLine[]
 }
 export interface DocumentKitchen {
   cup?: string
@@ -17,10 +38,11 @@ export interface DocumentKitchen {
 }
 export interface DocumentComponent {
   name: string
-  type?: 'dough' | 'base' | 'filling' | 'layer' | 'coating' | 'topping'
+  type?: PartType
   process?: 'hand' | 'processor'
   want?: TextureId
   lines: DocumentLine[]
+  takes?: DocumentTake[]
 }
 export interface DocumentLine {
   text?: string

@@ -1,64 +1,108 @@
-import { computed, ref, shallowRef } from 'vue'
-import type { Finding, RescueOption, TextureId } from '@/api/client'
-import type { DocumentComponent, DocumentKitchen, DocumentLine, DocumentShape, FormulaDocument } from '@/api/document'
+import { computed, ref, shallowRef, watch } from 'vue'
+import type { AssessedComponent, AssessedFlavour, Finding, RescueOption, TextureId } from '@/api/client'
+import type { DocumentKitchen, DocumentLine, DocumentShape, FormulaDocument } from '@/api/document'
 import { useAssessment } from './useAssessment'
 import type { Draft } from './useDraft'
 import { say } from './useNotice'
 import { useNudge } from './useNudge'
+import type { Place } from './useParts'
 
-/** The lines of one component of a draft: every way they change is one edit, and what is only shown is never kept. */
+/** Anything that holds lines: a component, or a flavour. */
+type Part = { lines?: DocumentLine[]; topping?: DocumentLine[] }
+
+/** The lines in hand of a draft: every way they change is one edit, and what is only shown is never kept. */
 export function useSlip(draft: Draft) {
-  const index = ref(0)
+  const place = ref<Place>({ list: 'components', index: 0, key: 'lines' })
   /** A line being typed or dragged that reads well: shown in the Cup before it is kept. `at` is its row, or none for a new line. */
   const preview = shallowRef<{ at?: number; line: DocumentLine }>()
   /** The row whose ingredient is being chosen. */
   const picking = ref<number>()
 
-  const component = computed<DocumentComponent | undefined>(() => draft.document.value.components[index.value])
+  // Undo and an earlier version may leave fewer parts than there were.
+  watch(
+    () => [draft.document.value.components.length, draft.document.value.splits?.length ?? 0] as const,
+    ([components, splits]) => {
+      const { list, index } = place.value
+      const there = list === 'splits' ? splits : components
+      if (list !== 'whole' && index >= there)
+        place.value = { list: 'components', index: Math.max(0, components - 1), key: 'lines' }
+    },
+  )
+  watch(place, () => {
+    preview.value = undefined
+    picking.value = undefined
+  })
+  const partOf = (document: FormulaDocument): Part | undefined =>
+    place.value.list === 'whole' ? undefined : document[place.value.list]?.[place.value.index]
+  const component = computed(() =>
+    place.value.list === 'components' ? draft.document.value.components[place.value.index] : undefined,
+  )
+  const flavour = computed(() =>
+    place.value.list === 'splits' ? draft.document.value.splits?.[place.value.index] : undefined,
+  )
+  const lines = computed<DocumentLine[]>(() => partOf(draft.document.value)?.[place.value.key] ?? [])
+  /** Pieces are folded into a flavour by hand. */
   const process = computed(() => component.value?.process ?? 'hand')
   const asked = computed<FormulaDocument | undefined>(() => {
     if (!draft.loaded.value) return undefined
-    const document = draft.document.value
-    if (!preview.value) return document
-    const lines = withPreview(component.value?.lines ?? [], preview.value)
-    const components = document.components.map((part, which) => (which === index.value ? { ...part, lines } : part))
-    return { ...document, components }
+    const shown = preview.value
+    return shown ? put(draft.document.value, withPreview(lines.value, shown)) : draft.document.value
   })
   /** What is shown holds a line that is not kept: remedies would be for a bowl that is not there. */
   const provisional = computed(() => preview.value !== undefined)
   const { assessment, error, again } = useAssessment(asked)
-  const assessed = computed(() => assessment.value?.components[index.value])
+  const assessed = computed<AssessedComponent | AssessedFlavour | undefined>(() =>
+    place.value.list === 'whole' ? undefined : assessment.value?.[place.value.list]?.[place.value.index],
+  )
+  const assessedLines = computed(() => {
+    const part = assessed.value
+    return (place.value.key === 'topping' ? (part as AssessedFlavour | undefined)?.topping : part?.lines) ?? []
+  })
 
-  function withPreview(lines: DocumentLine[], { at, line }: { at?: number; line: DocumentLine }) {
-    return at === undefined ? [...lines, line] : lines.map((old, row) => (row === at ? line : old))
+  /** `document` with other lines in hand. */
+  function put(document: FormulaDocument, next: DocumentLine[]): FormulaDocument {
+    const { list, index, key } = place.value
+    if (list === 'whole') return document
+    const parts = document[list] as Part[] | undefined
+    return { ...document, [list]: parts?.map((part, at) => (at === index ? { ...part, [key]: next } : part)) }
   }
-  function inComponent(label: string, make: (part: DocumentComponent) => void) {
+  function withPreview(kept: DocumentLine[], { at, line }: { at?: number; line: DocumentLine }) {
+    return at === undefined ? [...kept, line] : kept.map((old, row) => (row === at ? line : old))
+  }
+  function inLines(label: string, make: (lines: DocumentLine[]) => void) {
     preview.value = undefined
-    return draft.edit(label, (copy) => make(copy.components[index.value]!))
+    return draft.edit(label, (copy) => {
+      const part = partOf(copy)
+      if (part) make((part[place.value.key] ??= []))
+    })
+  }
+  const inComponent = (label: string, changes: object) => {
+    preview.value = undefined
+    return draft.edit(label, (copy) => void Object.assign(copy.components[place.value.index]!, changes))
   }
 
   /** Shows a line in the Cup without keeping it; nothing puts the kept one back. */
   function show(line: DocumentLine | undefined, at?: number) {
     preview.value = line && { at, line }
   }
-  const add = (line: DocumentLine) => inComponent(`adding “${line.text}”`, (part) => void part.lines.push(line))
+  const add = (line: DocumentLine) => inLines(`adding “${line.text}”`, (kept) => void kept.push(line))
   const change = (row: number, line: DocumentLine) =>
-    inComponent(`“${line.text ?? line.ingredient}”`, (part) => void part.lines.splice(row, 1, line))
+    inLines(`“${line.text ?? line.ingredient}”`, (kept) => void kept.splice(row, 1, line))
   function remove(row: number) {
-    const gone = assessed.value?.lines[row]?.text ?? 'the line'
-    inComponent(`taking out “${gone}”`, (part) => void part.lines.splice(row, 1))
+    const gone = assessedLines.value[row]?.text ?? 'the line'
+    inLines(`taking out “${gone}”`, (kept) => void kept.splice(row, 1))
     say(`“${gone}” is out.`, { word: 'Undo', run: () => draft.undo() })
   }
   const { nudge: step } = useNudge()
   /** A line moved by spoon steps: kept at once, or only shown while it is dragged. */
   async function nudge(row: number, steps: number, keep = true) {
-    const line = component.value?.lines[row]
+    const line = lines.value[row]
     if (!line) return
     // Of the line that is kept, not of the one that a drag shows meanwhile.
-    const shown = line.text ?? `${line.grams} g ${assessed.value?.lines[row]?.name?.toLowerCase()}`
+    const shown = line.text ?? `${line.grams} g ${assessedLines.value[row]?.name?.toLowerCase()}`
     try {
       const moved = await step(line, shown, steps)
-      if (!moved || component.value?.lines[row] !== line) return
+      if (!moved || lines.value[row] !== line) return
       if (!keep) show(moved, row)
       else if (moved.text === shown) show(undefined)
       else change(row, moved)
@@ -69,7 +113,7 @@ export function useSlip(draft: Draft) {
   /** Says what the picked row is. */
   function choose(ingredient: string) {
     const row = picking.value
-    const line = row === undefined ? undefined : component.value?.lines[row]
+    const line = row === undefined ? undefined : lines.value[row]
     picking.value = undefined
     if (row === undefined || !line) return
     change(row, line.text ? { text: line.text, ingredient } : { ingredient, grams: line.grams })
@@ -84,20 +128,38 @@ export function useSlip(draft: Draft) {
     draft.apply(finding.remedy.text, finding.remedy.patch)
   }
   const setShape = (shape: DocumentShape) => draft.edit('the portion', (copy) => void (copy.shape = shape))
-  const setProcess = (next: 'hand' | 'processor') =>
-    inComponent('how it is mixed', (part) => void (part.process = next))
+  const setProcess = (next: 'hand' | 'processor') => inComponent('how it is mixed', { process: next })
   const setKitchen = (kitchen: DocumentKitchen) =>
     draft.edit('the kitchen', (copy) => void (copy.kitchen = { ...copy.kitchen, ...kitchen }))
-  const setWant = (want: TextureId) => inComponent('the wanted texture', (part) => void (part.want = want))
+  const setWant = (want: TextureId) => inComponent('the wanted texture', { want })
+  /** What the eaters need; an empty list is left out of the document. */
+  const setNeeds = (needs: string[]) => setList('what the eaters need', 'needs', needs)
+  const mute = (rule: string) =>
+    setList(`muting a rule`, 'muted', [...new Set([...(draft.document.value.muted ?? []), rule])])
+  const unmute = (rule: string) =>
+    setList(
+      'hearing a rule again',
+      'muted',
+      (draft.document.value.muted ?? []).filter((each) => each !== rule),
+    )
+  function setList(label: string, key: 'needs' | 'muted', list: string[]) {
+    return draft.edit(label, (copy) => {
+      if (list.length) copy[key] = list
+      else delete copy[key]
+    })
+  }
 
   return {
-    index,
+    place,
     component,
+    flavour,
+    lines,
     process,
     picking,
     provisional,
     assessment,
     assessed,
+    assessedLines,
     error,
     again,
     show,
@@ -112,5 +174,8 @@ export function useSlip(draft: Draft) {
     setProcess,
     setWant,
     setKitchen,
+    setNeeds,
+    mute,
+    unmute,
   }
 }

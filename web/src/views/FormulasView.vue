@@ -58,6 +58,7 @@ const found = computed(() => {
       <label class="screen-reader" for="search">Search by name, texture or diet</label>
       <InputText id="search" v-model="asked" placeholder="Name, texture or diet" class="search" />
       <SwitchButtons v-model="shownAs" :choices="WAYS" label="Show as" />
+      <RouterLink to="/import" class="import">Import a recipe</RouterLink>
       <Button label="New formula" :loading="starting" @click="start" />
     </div>
     <p v-if="error" role="alert">{{ error }}</p>

@@ -1,19 +1,29 @@
 <script setup lang="ts">
-/** Mix: type the lines, watch the Cup, press a dose. One component is edited at a time. */
+/** Mix: type the lines, watch the Cup, press a dose. One part is in hand at a time, or the whole at a glance. */
 import { computed, ref, useTemplateRef } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
 import FormulaHeader from '@/components/frame/FormulaHeader.vue'
 import ShortcutsDialog from '@/components/frame/ShortcutsDialog.vue'
+import BreachNote from '@/components/mix/BreachNote.vue'
 import CupPanel from '@/components/mix/CupPanel.vue'
+import EatersPanel from '@/components/mix/EatersPanel.vue'
 import EntryLine from '@/components/mix/EntryLine.vue'
-import HowMixed from '@/components/mix/HowMixed.vue'
 import FactsPanel from '@/components/mix/FactsPanel.vue'
+import FlavourSettings from '@/components/mix/FlavourSettings.vue'
+import HowMixed from '@/components/mix/HowMixed.vue'
 import MatchPicker from '@/components/mix/MatchPicker.vue'
+import PartsBar from '@/components/mix/PartsBar.vue'
+import PartSettings from '@/components/mix/PartSettings.vue'
 import PiecePanel from '@/components/mix/PiecePanel.vue'
 import SecondLook from '@/components/mix/SecondLook.vue'
 import SlipRow from '@/components/mix/SlipRow.vue'
+import TakesEditor from '@/components/mix/TakesEditor.vue'
+import WholePanel from '@/components/mix/WholePanel.vue'
+import type { AssessedComponent, AssessedFlavour } from '@/api/client'
+import type { PartType } from '@/api/document'
 import { useDraft } from '@/composables/useDraft'
 import { useLibrary } from '@/composables/useLibrary'
+import { useParts } from '@/composables/useParts'
 import { useSlip } from '@/composables/useSlip'
 import { useShortcuts, type Shortcut } from '@/composables/useShortcuts'
 
@@ -26,17 +36,38 @@ const header = useTemplateRef<InstanceType<typeof FormulaHeader>>('header')
 const keysShown = ref(false)
 
 const slip = useSlip(draft)
-const { index, component, assessment, assessed, error, process, picking, provisional } = slip
-const kitchen = computed(() => draft.document.value.kitchen)
+const parts = useParts(draft)
+const { place, component, flavour, lines, assessment, assessed, assessedLines, error, process, picking, provisional } =
+  slip
+const document = draft.document
+const kitchen = computed(() => document.value.kitchen)
+const several = computed(() => document.value.components.length + (document.value.splits?.length ?? 0) > 1)
 const scale = computed(() =>
-  Math.max(1, ...(assessed.value?.lines.flatMap((line) => [line.supply_ml ?? 0, line.demand_ml ?? 0]) ?? [])),
+  Math.max(1, ...assessedLines.value.flatMap((line) => [line.supply_ml ?? 0, line.demand_ml ?? 0])),
 )
-const pickedLine = computed(() => (picking.value === undefined ? undefined : assessed.value?.lines[picking.value]))
+const pickedLine = computed(() => (picking.value === undefined ? undefined : assessedLines.value[picking.value]))
+/** What is in hand by its kind. */
+const inHand = computed(() => (component.value ? (assessed.value as AssessedComponent | undefined) : undefined))
+const base = computed(() => (flavour.value ? (assessed.value as AssessedFlavour | undefined)?.component : undefined))
+const linesGrams = computed(() => assessedLines.value.reduce((sum, line) => sum + (line.grams ?? 0), 0))
 
 draft.load()
 
+function addPart(type: PartType) {
+  place.value = { list: 'components', index: parts.add(type), key: 'lines' }
+}
+function addFlavour() {
+  place.value = { list: 'splits', index: parts.addFlavour(), key: 'lines' }
+}
+/** The part in hand stays in hand where it moved to. */
+function move(from: number, to: number) {
+  if (to < 0 || to >= document.value.components.length) return
+  const follows = place.value.list === 'components' && place.value.index === from
+  parts.move(from, to)
+  if (follows) place.value = { ...place.value, index: to }
+}
 function focusedRow() {
-  const row = document.activeElement?.closest<HTMLElement>('[data-line]')?.dataset.line
+  const row = window.document.activeElement?.closest<HTMLElement>('[data-line]')?.dataset.line
   return row ? Number(row) - 1 : undefined
 }
 function nudgeFocused(direction: 1 | -1) {
@@ -50,7 +81,7 @@ const shortcuts: Shortcut[] = [
   { keys: 'ctrl+s', what: 'Save', run: () => header.value?.save(), inFields: true },
   { keys: 'alt+ArrowUp', what: 'A spoon more of the line in hand', run: () => nudgeFocused(1), inFields: true },
   { keys: 'alt+ArrowDown', what: 'A spoon less of the line in hand', run: () => nudgeFocused(-1), inFields: true },
-  { keys: 'l', what: 'Second look', run: () => document.getElementById('second-look')?.focus() },
+  { keys: 'l', what: 'Second look', run: () => window.document.getElementById('second-look')?.focus() },
   { keys: 'm', what: 'Made it: write a batch down', run: () => router.push(`/formulas/${formulaId}/made`) },
   { keys: '?', what: 'These keys', run: () => (keysShown.value = true) },
 ]
@@ -84,53 +115,109 @@ useShortcuts(() => shortcuts)
       {{ error }} <button class="link-button" type="button" @click="slip.again">Try again</button>
     </p>
 
-    <div class="bench">
+    <div class="bench" :class="{ whole: place.list === 'whole' }">
       <section class="slip" aria-label="The lines">
-        <HowMixed
-          v-model:index="index"
-          :process="process"
-          :components="draft.document.value.components"
-          :want="assessed?.want"
-          :kitchen="kitchen"
-          :library="library"
-          @kitchen="slip.setKitchen"
-          @update:process="slip.setProcess"
-          @want="slip.setWant"
+        <PartsBar
+          v-if="draft.loaded.value"
+          v-model:place="place"
+          :document="document"
+          :assessment="assessment"
+          @add="addPart"
+          @flavour="addFlavour"
+          @move="move"
         />
-        <EntryLine ref="entry" :process="process" :kitchen="kitchen" @add="slip.add" @reading="slip.show($event)" />
-        <div v-if="!draft.loaded.value" class="skeleton" aria-hidden="true" />
-        <ol v-else-if="component?.lines.length" class="rows">
-          <SlipRow
-            v-for="(line, row) in component.lines"
-            :key="row"
-            :line="line"
-            :assessed="assessed?.lines[row]"
-            :scale="scale"
-            :process="process"
-            :kitchen="kitchen"
-            :number="row + 1"
-            @change="slip.change(row, $event)"
-            @preview="slip.show($event, row)"
-            @remove="slip.remove(row)"
-            @nudge="slip.nudge(row, $event)"
-            @drag="slip.nudge(row, $event, false)"
-            @pick="picking = row"
+        <BreachNote v-if="assessment" :breaches="assessment.breaches" />
+        <WholePanel
+          v-if="place.list === 'whole' && assessment && library"
+          :assessment="assessment"
+          :library="library"
+          @open="place = $event"
+        />
+        <template v-else>
+          <PartSettings
+            v-if="component && several"
+            :part="component"
+            :index="place.index"
+            :count="document.components.length"
+            @rename="parts.rename(place.index, $event)"
+            @type="parts.set(place.index, { type: $event })"
+            @move="move(place.index, $event)"
+            @remove="parts.remove(place.index)"
           />
-          <li class="total">
-            <span>In the bowl</span><span class="figure">{{ assessed ? Math.round(assessed.grams) : '…' }} g</span>
-          </li>
-        </ol>
-        <div v-else class="teach">
-          <p>Nothing in the bowl yet. Try these, one line at a time:</p>
-          <p
-            v-for="example in ['1 1/2 cups rolled oats, ground', '12 soft dates, to paste', '1/3 cup tahini']"
-            :key="example"
-          >
-            <button type="button" class="link-button" @click="slip.add({ text: example })">{{ example }}</button>
-          </p>
-        </div>
+          <FlavourSettings
+            v-if="flavour"
+            v-model:way="place.key"
+            :flavour="flavour"
+            :base="base"
+            @change="parts.setFlavour(place.index, $event)"
+            @remove="parts.removeFlavour(place.index)"
+          />
+          <HowMixed
+            v-else
+            :process="process"
+            :want="assessed?.want"
+            :kitchen="kitchen"
+            :library="library"
+            @kitchen="slip.setKitchen"
+            @update:process="slip.setProcess"
+            @want="slip.setWant"
+          />
+          <TakesEditor
+            v-if="component && several"
+            :document="document"
+            :index="place.index"
+            :assessed="inHand"
+            @take="(at, next) => parts.take(place.index, at, next)"
+          />
+          <EntryLine ref="entry" :process="process" :kitchen="kitchen" @add="slip.add" @reading="slip.show($event)" />
+          <div v-if="!draft.loaded.value" class="skeleton" aria-hidden="true" />
+          <ol v-else-if="lines.length" class="rows">
+            <SlipRow
+              v-for="(line, row) in lines"
+              :key="row"
+              :line="line"
+              :assessed="assessedLines[row]"
+              :scale="scale"
+              :process="process"
+              :kitchen="kitchen"
+              :number="row + 1"
+              @change="slip.change(row, $event)"
+              @preview="slip.show($event, row)"
+              @remove="slip.remove(row)"
+              @nudge="slip.nudge(row, $event)"
+              @drag="slip.nudge(row, $event, false)"
+              @pick="picking = row"
+            />
+            <li class="total">
+              <span>{{ flavour ? (place.key === 'topping' ? 'Strewn on' : 'Folded in') : 'In the bowl' }}</span><span
+                class="figure"
+                >{{ assessed ? Math.round(flavour ? linesGrams : assessed.grams) : '…' }} g</span
+              >
+            </li>
+          </ol>
+          <div v-else-if="flavour" class="teach">
+            <p>
+              {{
+                place.key === 'topping'
+                  ? 'Nothing is strewn on this flavour.'
+                  : 'Nothing is folded in yet: this flavour is the plain base.'
+              }}
+              Try “2 tbsp chopped pistachios”.
+            </p>
+          </div>
+          <div v-else class="teach">
+            <p>Nothing in the bowl yet. Try these, one line at a time:</p>
+            <p
+              v-for="example in ['1 1/2 cups rolled oats, ground', '12 soft dates, to paste', '1/3 cup tahini']"
+              :key="example"
+            >
+              <button type="button" class="link-button" @click="slip.add({ text: example })">{{ example }}</button>
+            </p>
+          </div>
+        </template>
       </section>
       <CupPanel
+        v-if="place.list !== 'whole'"
         class="cup-column"
         :component="assessed"
         :library="library"
@@ -139,19 +226,29 @@ useShortcuts(() => shortcuts)
         @dose="slip.dose"
       />
       <aside class="side" aria-label="One piece and the second look">
-        <PiecePanel
-          :assessment="assessment"
-          :shape="draft.document.value.shape"
-          :library="library"
-          @shape="slip.setShape"
-        />
+        <PiecePanel :assessment="assessment" :shape="document.shape" :library="library" @shape="slip.setShape" />
         <SecondLook
           v-if="assessment"
           :assessment="assessment"
           :provisional="provisional || !!error"
           @mend="slip.mend"
+          @mute="slip.mute"
+          @unmute="slip.unmute"
         />
         <FactsPanel :assessment="assessment" />
+        <EatersPanel
+          v-if="assessment && assessment.grams && library"
+          :assessment="assessment"
+          :library="library"
+          :needs="document.needs ?? []"
+          @needs="slip.setNeeds"
+        />
+        <details v-if="document.notes?.length" class="method">
+          <summary>The method as it came</summary>
+          <ol>
+            <li v-for="(note, at) in document.notes" :key="at">{{ note }}</li>
+          </ol>
+        </details>
       </aside>
     </div>
     <MatchPicker :line="pickedLine" :library="library" @choose="slip.choose" @close="picking = undefined" />
@@ -166,6 +263,24 @@ useShortcuts(() => shortcuts)
   gap: 20px;
   padding: 16px 24px 40px;
   align-items: start;
+}
+.bench.whole {
+  grid-template-columns: minmax(0, 74fr) minmax(0, 25fr);
+}
+.method {
+  margin-top: 14px;
+  border-top: 1px solid var(--bran);
+  padding-top: 8px;
+}
+.method summary {
+  cursor: pointer;
+}
+.method ol {
+  list-style: decimal;
+  padding-left: 22px;
+}
+.method li {
+  padding: 3px 0;
 }
 .rows {
   background: var(--milk);
@@ -198,7 +313,8 @@ useShortcuts(() => shortcuts)
   background: var(--date-tint);
 }
 @media (max-width: 1100px) {
-  .bench {
+  .bench,
+  .bench.whole {
     grid-template-columns: minmax(0, 1fr);
   }
   .cup-column {

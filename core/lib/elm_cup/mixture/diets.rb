@@ -36,11 +36,11 @@ module ElmCup
       def self.why(entry, diet)
         name = entry.name
         allergens = BY_ALLERGEN.fetch(diet, []) & entry.allergens
-        return "#{name} brings #{Nutrition.net_carbohydrate_of(entry).round} g of net carbohydrate in 100 g" if diet == LOW
+        return "#{name}: #{Nutrition.net_carbohydrate_of(entry).round} g of net carbohydrate in 100 g" if diet == LOW
         return "#{name}: oats count only where the pack says gluten-free" if diet == "gluten-free" && entry.family == "oats"
-        return "#{name} holds #{Allergens.words(allergens)}" if allergens.any?
+        return "#{name}: holds #{Allergens.words(allergens)}" if allergens.any?
 
-        "#{name} is not #{diet}"
+        "#{name}: not #{diet}"
       end
 
       def self.too_rich(bowl)

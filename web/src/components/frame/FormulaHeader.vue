@@ -8,6 +8,7 @@ import type { Draft } from '@/composables/useDraft'
 import { useDeleted } from '@/composables/useDeleted'
 import { say } from '@/composables/useNotice'
 import { when } from '@/format'
+import ScaleDialog from './ScaleDialog.vue'
 
 const props = defineProps<{ draft: Draft; formulaId: number; grams?: number; pieces?: number }>()
 const router = useRouter()
@@ -48,20 +49,30 @@ function rename() {
   if (next && next !== props.draft.document.value.name) props.draft.edit('the name', (copy) => void (copy.name = next))
   else name.value = props.draft.document.value.name
 }
-const TIMES = ['1/4', '1/3', '1/2', '3/4', '2', '3', '4', '5', '10']
-const times = ref('')
-/** Makes the batch so many times as large, as one edit. */
-async function scale() {
-  const factor = times.value.trim()
-  times.value = ''
-  if (!factor) return
+const scaling = ref(false)
+/** Takes a scaled document as one edit. */
+function scaled(document: FormulaDocument, factor: string) {
+  scaling.value = false
+  if (props.draft.history.change(`the batch × ${factor}`, document))
+    say(`The batch is made × ${factor}.`, { word: 'Undo', run: () => props.draft.undo() })
+}
+const FORMATS = [
+  { id: 'md', word: 'Markdown card', ending: 'md' },
+  { id: 'jsonld', word: 'schema.org JSON-LD', ending: 'jsonld' },
+  { id: 'json', word: 'Formula document', ending: 'json' },
+  { id: 'csv', word: 'Lines as CSV', ending: 'csv' },
+]
+/** Saves the draft as it stands as a file of this device. */
+async function exportAs(format: string) {
   try {
-    const before = props.draft.document.value
-    const body = { document: before as never, factor }
-    const document = (await unwrap(api.POST('/api/scale', { body }))) as FormulaDocument
-    if (props.draft.document.value !== before) return say('The draft changed meanwhile; scale it again.')
-    if (props.draft.history.change(`the batch × ${factor}`, document))
-      say(`The batch is made × ${factor}.`, { word: 'Undo', run: () => props.draft.undo() })
+    const { value: document } = props.draft.document
+    const { text } = await unwrap(api.POST('/api/export', { body: { document: document as never, format } }))
+    const link = window.document.createElement('a')
+    link.href = URL.createObjectURL(new Blob([text], { type: 'text/plain' }))
+    link.download = `${document.name.replace(/[^\p{L}\p{N}]+/gu, '-').toLowerCase()}.${FORMATS.find((each) => each.id === format)!.ending}`
+    link.click()
+    URL.revokeObjectURL(link.href)
+    say(`“${document.name}” is exported as ${link.download}.`)
   } catch (failure) {
     say((failure as Error).message)
   }
@@ -141,19 +152,7 @@ defineExpose({ save })
         :title="`Redo ${draft.history.redoLabel.value ?? ''} (Ctrl+Shift+Z)`"
         @click="draft.history.redo()"
       />
-      <input
-        v-model="times"
-        class="times"
-        list="batch-times"
-        aria-label="Batch size, times"
-        placeholder="Batch ×"
-        maxlength="12"
-        title="Make it so many times as large: 2, 1/2, 1 1/2"
-        @change="scale"
-      />
-      <datalist id="batch-times">
-        <option v-for="each in TIMES" :key="each" :value="each" />
-      </datalist>
+      <Button label="Batch size" severity="secondary" size="small" @click="scaling = true" />
       <Select
         aria-label="Versions"
         placeholder="Versions"
@@ -165,6 +164,16 @@ defineExpose({ save })
         empty-message="…"
         @before-show="listVersions"
         @update:model-value="open"
+      />
+      <Select
+        aria-label="Export"
+        placeholder="Export"
+        :options="FORMATS"
+        option-label="word"
+        option-value="id"
+        :model-value="null"
+        size="small"
+        @update:model-value="exportAs"
       />
       <Button label="Copy" severity="secondary" size="small" @click="copy" />
       <Button label="Delete" severity="secondary" size="small" @click="remove" />
@@ -180,7 +189,15 @@ defineExpose({ save })
     <nav class="tabs" aria-label="Formula">
       <RouterLink :to="`/formulas/${formulaId}/mix`">Mix</RouterLink>
       <RouterLink :to="`/formulas/${formulaId}/made`">Made it</RouterLink>
+      <RouterLink :to="`/formulas/${formulaId}/compare`">Compare</RouterLink>
     </nav>
+    <ScaleDialog
+      v-model:visible="scaling"
+      :document="draft.document.value"
+      :pieces="pieces"
+      :grams="grams"
+      @take="scaled"
+    />
   </header>
 </template>
 
@@ -213,17 +230,6 @@ defineExpose({ save })
   flex-wrap: wrap;
   gap: 6px;
   justify-content: end;
-}
-.times {
-  width: 104px;
-  background: var(--milk);
-  border: 1px solid var(--husk);
-  border-radius: 6px;
-  padding: 4px 10px;
-  font-size: 0.875rem;
-}
-.times::placeholder {
-  color: var(--husk);
 }
 .tabs {
   display: flex;

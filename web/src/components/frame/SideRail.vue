@@ -10,6 +10,11 @@ const places = [
     word: 'Formulas',
     drawing: 'M2.5 19h19M4 9l1.2 10h4.6L11 9M4.6 14h5.8M13 9l1.2 10h4.6L20 9M13.3 11.5h6.4',
   },
+  {
+    to: '/pantry',
+    word: 'Pantry',
+    drawing: 'M4 6h16M4 13h16M4 20h16M7 6V3h4v3M14 13V9h4v4M6 13v-2.500h4V13M9 20v-4h4v4',
+  },
   { to: '/log', word: 'Log', drawing: 'M5 4h14v16H5zM8 9h8M8 13h8M8 17h4' },
 ]
 const NEXT: Record<Scheme, Scheme> = { device: 'light', light: 'dark', dark: 'device' }

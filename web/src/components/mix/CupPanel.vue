@@ -1,14 +1,14 @@
 <script setup lang="ts">
 /** The Cup with its sentence and the doses to press. */
 import { computed, ref } from 'vue'
-import type { AssessedComponent, Library, RescueOption } from '@/api/client'
+import type { AssessedPart, Library, RescueOption } from '@/api/client'
 import BinderLegend from '@/drawings/BinderLegend.vue'
 import CupDrawing from '@/drawings/CupDrawing.vue'
 import { figure, percent } from '@/format'
 import WhyDialog from './WhyDialog.vue'
 
 const props = defineProps<{
-  component?: AssessedComponent
+  component?: AssessedPart
   library?: Library
   /** A line is being typed or dragged: doses wait until it is kept. */ provisional?: boolean
   /** The last change could not be judged: what stands here is from before it. */ stale?: boolean

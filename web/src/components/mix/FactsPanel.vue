@@ -1,9 +1,8 @@
 <script setup lang="ts">
-/** What is in one piece and in 100 g, how sweet it is, who can eat it. */
+/** What is in one piece and in 100 g, its sugar against a day's, how sweet it is, what it costs. */
 import { computed } from 'vue'
 import type { Assessment, Nutrition } from '@/api/client'
-import { waits } from '@/api/waits'
-import { figure, words } from '@/format'
+import { figure, money } from '@/format'
 
 const props = defineProps<{ assessment?: Assessment }>()
 const piece = computed(() => props.assessment?.nutrition_per_piece)
@@ -20,6 +19,7 @@ const ROWS: [string, (n: Nutrition) => string][] = [
   ['Fat', (n) => grams(n.fat_g)],
   ['saturated', (n) => grams(n.saturates_g)],
   ['Carbohydrate', (n) => grams(n.carbohydrate_g)],
+  ['net of fibre', (n) => grams(n.net_carbohydrate_g)],
   ['Sugars', (n) => grams(n.sugars_g)],
   ['free', free],
   ['added', (n) => grams(n.added_sugars_g)],
@@ -28,14 +28,38 @@ const ROWS: [string, (n: Nutrition) => string][] = [
   ['Salt', (n) => grams(n.salt_g, 2)],
 ]
 /** Parts of the row above them. */
-const WITHIN = ['saturated', 'free', 'added']
+const WITHIN = ['saturated', 'net of fibre', 'free', 'added']
 const rows = computed(() => {
   const whole = hundred.value
   if (!whole) return []
   const shown = ROWS.filter(([label]) => label !== 'Polyols' || whole.polyols_g >= 0.05)
   return shown.map(([label, of]) => ({ label, piece: piece.value ? of(piece.value) : '–', hundred: of(whole) }))
 })
-const waiting = computed(() => waits(props.assessment))
+const day = computed(() => props.assessment?.sugar_of_day)
+const cost = computed(() => props.assessment?.cost)
+const label = computed(() => props.assessment?.label)
+/** As labels name the rows. */
+const US_WORDS: Record<string, string> = {
+  calories: 'Calories',
+  fat: 'Total fat',
+  saturates: 'Saturated fat',
+  sodium: 'Sodium',
+  carbohydrate: 'Total carbohydrate',
+  fibre: 'Dietary fiber',
+  sugars: 'Total sugars',
+  added_sugars: 'Added sugars',
+  protein: 'Protein',
+}
+const EU_WORDS: Record<string, string> = {
+  energy: 'Energy',
+  fat: 'Fat',
+  saturates: 'of which saturates',
+  carbohydrate: 'Carbohydrate',
+  sugars: 'of which sugars',
+  fibre: 'Fibre',
+  protein: 'Protein',
+  salt: 'Salt',
+}
 const disputed = computed(() => rows.value.some((row) => row.hundred.endsWith('*')))
 </script>
 
@@ -64,6 +88,18 @@ const disputed = computed(() => rows.value.some((row) => row.hundred.endsWith('*
     <p v-if="assessment.sweetness_pct !== undefined" class="said" data-sweetness>
       <span class="quiet">Sweetness</span> {{ figure(assessment.sweetness_pct, 0) }} % of sugar's, weight for weight
     </p>
+    <p v-if="day" class="said" data-day-sugar>
+      <span class="quiet">Free sugars of a piece</span> {{ figure(day.grams, 1) }} g: {{ figure(day.of_25_g_pct, 0) }} %
+      of a day's 25 g, {{ figure(day.of_50_g_pct, 0) }} % of 50 g
+      <span class="quiet">(WHO: 5 and 10 % of 2000 kcal)</span>
+    </p>
+    <p v-if="cost" class="said" data-cost>
+      <span class="quiet">Cost</span>
+      <template v-if="cost.piece !== undefined">{{ money(cost.piece, cost.currency) }} a piece, </template
+      >{{ money(cost.batch, cost.currency) }} the batch<span v-if="cost.unpriced.length" class="quiet"
+        >, and what has no price: {{ cost.unpriced.join(', ') }}</span
+      >
+    </p>
     <p v-if="disputed" class="quiet small">
       * more if the sugar of blended fruit is counted as free, which is disputed. Figures are estimates; energy by the
       general factors 4, 4, 9, fibre 2.
@@ -72,13 +108,24 @@ const disputed = computed(() => rows.value.some((row) => row.hundred.endsWith('*
       Figures are estimates; energy by the general factors 4, 4, 9, fibre 2.
     </p>
     <p v-if="!rows.length" class="quiet">Counted when every line is read.</p>
-    <p class="said">
-      <span class="quiet">Allergens</span> {{ assessment.allergens.map(words).join(', ') || 'none known' }}
-    </p>
-    <p class="said">
-      <span class="quiet">Keeps to</span>
-      {{ waiting ? 'not known until every line is read' : assessment.diets.join(', ') || 'no diet on the list' }}
-    </p>
+    <details v-if="label">
+      <summary>As a label rounds it</summary>
+      <template v-if="label.us_per_piece">
+        <p class="quiet small">One piece, US rounding (21 CFR 101.9)</p>
+        <ul class="label">
+          <li v-for="(value, key) in label.us_per_piece" :key="key">
+            <span>{{ US_WORDS[key] }}</span><span class="figure">{{ value }}</span>
+          </li>
+        </ul>
+      </template>
+      <p class="quiet small">100 g, EU rounding (guidance of 2012)</p>
+      <ul class="label">
+        <li v-for="(value, key) in label.eu_per_100g" :key="key">
+          <span>{{ EU_WORDS[key] }}</span><span class="figure">{{ value }}</span>
+        </li>
+      </ul>
+      <p class="quiet small">An estimate. A label for sale needs what your local rules ask for.</p>
+    </details>
     <p v-for="note in assessment.notes" :key="note" class="quiet small">{{ note }}</p>
   </section>
 </template>
@@ -92,12 +139,19 @@ const disputed = computed(() => rows.value.some((row) => row.hundred.endsWith('*
 .facts {
   width: 100%;
   border-collapse: collapse;
+  table-layout: fixed;
   font-size: 0.9375rem;
   margin-top: 6px;
 }
 .facts th {
   text-align: left;
   font-weight: 400;
+}
+.facts td.figure {
+  white-space: normal;
+}
+.facts thead td {
+  width: 40%;
 }
 .facts thead th {
   text-align: right;
@@ -116,6 +170,17 @@ const disputed = computed(() => rows.value.some((row) => row.hundred.endsWith('*
 }
 .within {
   border-top: 0 !important;
+}
+.label li {
+  display: flex;
+  justify-content: space-between;
+  gap: 8px;
+  border-top: 1px solid var(--bran);
+  font-size: 0.9375rem;
+}
+summary {
+  cursor: pointer;
+  padding: 5px 0;
 }
 .small {
   font-size: 0.875rem;

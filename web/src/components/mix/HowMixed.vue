@@ -1,19 +1,17 @@
 <script setup lang="ts">
-/** Which component is in hand, how it is mixed, what it should be like and whose kitchen it is. */
+/** How the component in hand is mixed, what it should be like and whose kitchen it is. */
 import { ref } from 'vue'
-import type { DocumentComponent, DocumentKitchen } from '@/api/document'
+import type { DocumentKitchen } from '@/api/document'
 import type { Library, TextureId } from '@/api/client'
 import SwitchButtons from '@/components/frame/SwitchButtons.vue'
 import KitchenDialog from './KitchenDialog.vue'
 
 defineProps<{
-  components: DocumentComponent[]
   want?: TextureId
   kitchen?: DocumentKitchen
   library?: Library
 }>()
 defineEmits<{ want: [texture: TextureId]; kitchen: [changes: DocumentKitchen] }>()
-const index = defineModel<number>('index', { required: true })
 const process = defineModel<'hand' | 'processor'>('process', { required: true })
 const kitchenShown = ref(false)
 const PROCESSES = [
@@ -24,15 +22,6 @@ const PROCESSES = [
 
 <template>
   <div class="how">
-    <Select
-      v-if="components.length > 1"
-      v-model="index"
-      aria-label="Component"
-      :options="components.map((part, at) => ({ at, name: part.name }))"
-      option-label="name"
-      option-value="at"
-      size="small"
-    />
     <SwitchButtons v-model="process" :choices="PROCESSES" label="How it is mixed" />
     <label class="aim"
       ><span class="quiet">should be</span>

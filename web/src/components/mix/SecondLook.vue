@@ -1,19 +1,21 @@
 <script setup lang="ts">
-/** What a careful friend would notice, each with a remedy to press. */
+/** What a careful friend would notice, each with a remedy to press; a rule can be muted for this formula. */
 import { computed } from 'vue'
 import type { Assessment, Finding } from '@/api/client'
 import { waits } from '@/api/waits'
+import { count } from '@/format'
 
 const props = defineProps<{
   assessment: Assessment
   /** A line is being typed or dragged: remedies wait until it is kept. */
   provisional?: boolean
 }>()
-defineEmits<{ mend: [finding: Finding] }>()
+defineEmits<{ mend: [finding: Finding]; mute: [rule: string]; unmute: [rule: string] }>()
 
 const findings = computed(() => props.assessment.findings)
+const muted = computed(() => props.assessment.muted)
 /** Then each finding says which it is about. */
-const several = computed(() => props.assessment.components.length > 1)
+const several = computed(() => props.assessment.components.length + (props.assessment.splits?.length ?? 0) > 1)
 const nothing = computed(() => {
   if (props.assessment.grams === 0) return 'There is nothing to look at yet.'
   if (waits(props.assessment)) return 'Nothing so far; it is looked at again when every line is read.'
@@ -29,12 +31,39 @@ const nothing = computed(() => {
         <p>
           <span v-if="several" class="quiet">{{ finding.component }}: </span>{{ finding.message }}
         </p>
-        <button type="button" class="link-button" :disabled="provisional" @click="$emit('mend', finding)">
-          {{ finding.remedy.text }}
-        </button>
+        <span class="ways">
+          <button type="button" class="link-button" :disabled="provisional" @click="$emit('mend', finding)">
+            {{ finding.remedy.text }}
+          </button>
+          <button
+            type="button"
+            class="link-button mute"
+            :aria-label="`Do not say this of this formula: ${finding.message}`"
+            title="Do not say this of this formula"
+            @click="$emit('mute', finding.rule)"
+          >
+            Mute
+          </button>
+        </span>
       </li>
     </ul>
     <p v-else class="quiet">{{ nothing }}</p>
+    <details v-if="muted.length" class="quiet">
+      <summary>{{ count(muted.length, 'finding') }} muted</summary>
+      <ul>
+        <li v-for="finding in muted" :key="finding.rule + finding.message">
+          {{ finding.message }}
+          <button
+            type="button"
+            class="link-button"
+            :aria-label="`Say it again: ${finding.message}`"
+            @click="$emit('unmute', finding.rule)"
+          >
+            Say it again
+          </button>
+        </li>
+      </ul>
+    </details>
   </section>
 </template>
 
@@ -46,5 +75,20 @@ const nothing = computed(() => {
 }
 li {
   padding: 8px 0 4px;
+}
+.ways {
+  display: flex;
+  justify-content: space-between;
+  gap: 8px;
+}
+.ways .link-button {
+  text-align: left;
+}
+.ways .mute {
+  color: var(--husk);
+}
+summary {
+  cursor: pointer;
+  padding: 4px 0;
 }
 </style>

@@ -1,0 +1,89 @@
+<script setup lang="ts">
+/** A flavour in hand: its name, how much of the base it is, and whether pieces are folded in or strewn on. */
+import { ref, watch } from 'vue'
+import type { DocumentSplit } from '@/api/document'
+import type { Place } from '@/composables/useParts'
+import SwitchButtons from '@/components/frame/SwitchButtons.vue'
+
+const props = defineProps<{ flavour: DocumentSplit; base?: string }>()
+const emit = defineEmits<{ change: [changes: Partial<DocumentSplit>]; remove: [] }>()
+const way = defineModel<Place['key']>('way', { required: true })
+const WAYS = [
+  { id: 'lines', word: 'folded in' },
+  { id: 'topping', word: 'strewn on' },
+] as const
+const name = ref('')
+watch(
+  () => props.flavour.name,
+  (now) => (name.value = now),
+  { immediate: true },
+)
+function rename() {
+  const next = name.value.trim()
+  if (next && next !== props.flavour.name) emit('change', { name: next })
+  else name.value = props.flavour.name
+}
+function share(event: Event) {
+  const field = event.target as HTMLInputElement
+  const value = field.valueAsNumber
+  if (field.checkValidity() && Number.isFinite(value)) emit('change', { share: Number((value / 100).toFixed(6)) })
+  else field.value = String(Number((props.flavour.share * 100).toFixed(2)))
+}
+</script>
+
+<template>
+  <div class="settings">
+    <input
+      v-model="name"
+      class="name"
+      maxlength="80"
+      aria-label="Name of the flavour"
+      @change="rename"
+      @keydown.enter.prevent="rename"
+    />
+    <label class="share">
+      <input
+        type="number"
+        min="0.1"
+        max="100"
+        step="any"
+        required
+        class="number"
+        aria-label="Share of the base in per cent"
+        :value="Number((flavour.share * 100).toFixed(2))"
+        @change="share"
+      />
+      <span class="quiet">% of {{ base }}</span>
+    </label>
+    <SwitchButtons v-model="way" :choices="WAYS" label="What these lines are" />
+    <button type="button" class="link-button" @click="emit('remove')">Take the flavour out</button>
+  </div>
+</template>
+
+<style scoped>
+.settings {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 8px 14px;
+  align-items: center;
+  margin-bottom: 10px;
+}
+.name,
+.number {
+  padding: 6px 10px;
+  background: var(--milk);
+  border: 1px solid var(--husk);
+  border-radius: var(--radius-in);
+}
+.name {
+  width: 150px;
+}
+.number {
+  width: 84px;
+}
+.share {
+  display: flex;
+  gap: 6px;
+  align-items: center;
+}
+</style>

@@ -1,0 +1,141 @@
+<script setup lang="ts">
+/** The parts of the formula in their order: choose one, drag it or move it with Alt and the arrows, add another. */
+import { ref } from 'vue'
+import type { Assessment } from '@/api/client'
+import { PART_TYPES, type FormulaDocument, type PartType } from '@/api/document'
+import type { Place } from '@/composables/useParts'
+import { figure, percent } from '@/format'
+
+const props = defineProps<{ document: FormulaDocument; assessment?: Assessment }>()
+const emit = defineEmits<{ add: [type: PartType]; flavour: []; move: [from: number, to: number] }>()
+const place = defineModel<Place>('place', { required: true })
+const dragged = ref<number>()
+const over = ref<number>()
+
+const chosen = (list: Place['list'], index = 0) => place.value.list === list && place.value.index === index
+const go = (list: Place['list'], index = 0) => (place.value = { list, index, key: 'lines' })
+const texture = (index: number) => props.assessment?.components[index]?.texture
+const grams = (index: number) => {
+  const part = props.assessment?.components[index]
+  return part ? `${figure(part.grams, 0)} g` : '…'
+}
+function drop(to: number) {
+  if (dragged.value !== undefined) emit('move', dragged.value, to)
+  dragged.value = over.value = undefined
+}
+const NEW = [
+  ...PART_TYPES.map((type) => ({ id: type, word: `a ${type}` })),
+  { id: 'flavour', word: 'a flavour: part of the base with pieces of its own' },
+]
+function add(id: string) {
+  if (id === 'flavour') emit('flavour')
+  else emit('add', id as PartType)
+}
+</script>
+
+<template>
+  <nav class="parts" aria-label="Parts of the formula">
+    <ol>
+      <li v-if="document.components.length > 1 || document.splits?.length">
+        <button type="button" class="part" :aria-current="chosen('whole') || undefined" @click="go('whole')">
+          <strong>Whole</strong><span class="quiet">{{ assessment ? `${figure(assessment.grams, 0)} g` : '…' }}</span>
+        </button>
+      </li>
+      <li
+        v-for="(part, index) in document.components"
+        :key="index"
+        :class="{ over: over === index && dragged !== index }"
+        @dragover.prevent="over = index"
+        @dragleave="over = undefined"
+        @drop.prevent="drop(index)"
+      >
+        <button
+          type="button"
+          class="part"
+          draggable="true"
+          :aria-current="chosen('components', index) || undefined"
+          :title="`${part.name}: drag it, or Alt and the arrow keys, to change the order`"
+          :data-part="part.name"
+          @click="go('components', index)"
+          @dragstart="dragged = index"
+          @dragend="dragged = over = undefined"
+          @keydown.alt.left.prevent.stop="emit('move', index, index - 1)"
+          @keydown.alt.right.prevent.stop="emit('move', index, index + 1)"
+        >
+          <strong>{{ part.name }}</strong><span class="quiet"
+            ><template v-if="part.type && part.type !== part.name">{{ part.type }} · </template>{{ grams(index)
+            }}<template v-if="texture(index)"> · {{ texture(index) }}</template></span
+          >
+        </button>
+      </li>
+      <li v-for="(split, index) in document.splits ?? []" :key="`s${index}`">
+        <button
+          type="button"
+          class="part flavour"
+          :aria-current="chosen('splits', index) || undefined"
+          @click="go('splits', index)"
+        >
+          <strong>{{ split.name }}</strong><span class="quiet">flavour · {{ percent(split.share) }}</span>
+        </button>
+      </li>
+      <li>
+        <Select
+          aria-label="Add a part"
+          placeholder="+ part"
+          :options="NEW"
+          option-label="word"
+          option-value="id"
+          :model-value="null"
+          size="small"
+          @update:model-value="add"
+        />
+      </li>
+    </ol>
+  </nav>
+</template>
+
+<style scoped>
+.parts ol {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 6px;
+  align-items: stretch;
+}
+.parts {
+  margin-bottom: 10px;
+}
+.part {
+  display: grid;
+  text-align: left;
+  padding: 5px 12px 6px;
+  border: 1px solid var(--bran);
+  border-bottom: 3px solid var(--bran);
+  background: var(--milk);
+  border-radius: var(--radius-in);
+  cursor: pointer;
+  min-height: 44px;
+  max-width: 220px;
+}
+.part strong {
+  overflow: hidden;
+  text-overflow: ellipsis;
+  white-space: nowrap;
+  font-weight: 600;
+}
+.part .quiet {
+  font-size: 0.8125rem;
+}
+.part[aria-current] {
+  border-bottom-color: var(--elm);
+}
+.part:hover {
+  background: var(--oat);
+}
+.flavour {
+  border-style: dashed;
+  border-bottom-style: solid;
+}
+.over .part {
+  box-shadow: -4px 0 0 var(--elm);
+}
+</style>

@@ -1,0 +1,146 @@
+import type { DocumentComponent, DocumentSplit, DocumentTake, FormulaDocument } from '@/api/document'
+import type { Draft } from './useDraft'
+import { say } from './useNotice'
+
+/** Where the slip stands: a component, the lines of a flavour or what is strewn on it, or the whole formula. */
+export interface Place {
+  list: 'whole' | 'components' | 'splits'
+  index: number
+  key: 'lines' | 'topping'
+}
+
+/** "25 %", "60 g" or "1/4 cup" as a document has it; nothing for an empty text. */
+export function takeOf(component: string, typed: string): DocumentTake | undefined {
+  const text = typed.trim()
+  if (!text) return undefined
+  const share = /^(\d+(?:[.,]\d+)?)\s*%$/.exec(text)
+  if (share) return { component, share: Number(share[1]!.replace(',', '.')) / 100 }
+  const grams = /^(\d+(?:[.,]\d+)?)\s*g(?:rams?)?$/i.exec(text)
+  if (grams) return { component, grams: Number(grams[1]!.replace(',', '.')) }
+  return { component, text }
+}
+/** The same the other way, as a cook types it. */
+export const takeText = (take: DocumentTake) =>
+  take.text ?? (take.share === undefined ? `${take.grams} g` : `${Number((take.share * 100).toFixed(2))} %`)
+
+const unused = (name: string, taken: string[]) => {
+  let next = name
+  for (let number = 2; taken.includes(next); number += 1) next = `${name} ${number}`
+  return next
+}
+
+/** The parts of a formula: components in their order, what they take of each other, and flavours. Every change is one edit. */
+export function useParts(draft: Draft) {
+  const names = () => draft.document.value.components.map((part) => part.name)
+
+  /** Adds a component behind the others; its index. */
+  function add(type: DocumentComponent['type'] = 'filling'): number {
+    const at = draft.document.value.components.length
+    draft.edit(`adding a ${type}`, (copy) => {
+      copy.components.push({ name: unused(type, names()), type, process: 'hand', lines: [] })
+    })
+    return at
+  }
+  /** Takes a component out, with what others take of it. */
+  function remove(index: number) {
+    const name = names()[index]!
+    draft.edit(`taking out ${name}`, (copy) => {
+      copy.components.splice(index, 1)
+      for (const part of copy.components) keepTakes(part, part.takes?.filter((take) => take.component !== name) ?? [])
+      keepSplits(copy, copy.splits?.filter((split) => split.component !== name) ?? [])
+    })
+    say(`“${name}” is out, with what was taken of it.`, { word: 'Undo', run: () => draft.undo() })
+  }
+  function rename(index: number, typed: string) {
+    const before = names()[index]!
+    const name = typed.trim()
+    if (!name || name === before) return
+    const next = unused(
+      name,
+      names().filter((_, at) => at !== index),
+    )
+    draft.edit(`the name of ${before}`, (copy) => {
+      copy.components[index]!.name = next
+      for (const part of copy.components)
+        for (const take of part.takes ?? []) if (take.component === before) take.component = next
+      for (const split of copy.splits ?? []) if (split.component === before) split.component = next
+    })
+  }
+  /** Puts a component at another place in the order. */
+  function move(from: number, to: number) {
+    if (to < 0 || to >= names().length || from === to) return
+    draft.edit(`the order of ${names()[from]}`, (copy) => {
+      const base = copy.splits?.length ? baseOf(copy) : undefined
+      const [part] = copy.components.splice(from, 1)
+      copy.components.splice(to, 0, part!)
+      // Flavours that name no base stay with the one they had.
+      for (const split of copy.splits ?? []) split.component ??= base
+    })
+  }
+  const set = (index: number, changes: Partial<DocumentComponent>) =>
+    draft.edit(`${names()[index]}`, (copy) => void Object.assign(copy.components[index]!, changes))
+
+  function take(index: number, at: number | undefined, next: DocumentTake | undefined) {
+    draft.edit(`what ${names()[index]} takes`, (copy) => {
+      const part = copy.components[index]!
+      const takes = [...(part.takes ?? [])]
+      if (at === undefined) takes.push(next!)
+      else takes.splice(at, 1, ...(next ? [next] : []))
+      keepTakes(part, takes)
+    })
+  }
+
+  function addFlavour(): number {
+    const splits = draft.document.value.splits ?? []
+    const rest = Math.max(0, 1 - splits.reduce((sum, split) => sum + split.share, 0))
+    draft.edit('adding a flavour', (copy) => {
+      const name = unused(
+        'flavour',
+        splits.map((split) => split.name),
+      )
+      copy.splits = [
+        ...splits,
+        {
+          name,
+          share: Number((rest > 0.001 ? Math.min(0.5, rest) : 0.1).toFixed(4)),
+          component: baseOf(copy),
+          lines: [],
+        },
+      ]
+      if (rest <= 0.001) shareEvenly(copy.splits)
+    })
+    return splits.length
+  }
+  const setFlavour = (index: number, changes: Partial<DocumentSplit>) =>
+    draft.edit('the flavour', (copy) => void Object.assign(copy.splits![index]!, changes))
+  function removeFlavour(index: number) {
+    const name = draft.document.value.splits![index]!.name
+    draft.edit(`taking out ${name}`, (copy) =>
+      keepSplits(
+        copy,
+        copy.splits!.filter((_, at) => at !== index),
+      ),
+    )
+    say(`“${name}” is out.`, { word: 'Undo', run: () => draft.undo() })
+  }
+  return { add, remove, rename, move, set, take, addFlavour, setFlavour, removeFlavour }
+}
+export type Parts = ReturnType<typeof useParts>
+
+/** The base of flavours that name none: the first component that is not a coating or a topping. */
+const baseOf = (document: FormulaDocument) =>
+  document.splits?.[0]?.component ??
+  (document.components.find((part) => part.type !== 'coating' && part.type !== 'topping') ?? document.components[0]!)
+    .name
+
+function shareEvenly(splits: DocumentSplit[]) {
+  for (const split of splits) split.share = Math.floor(10_000 / splits.length) / 10_000
+}
+function keepTakes(part: DocumentComponent, takes: DocumentTake[]) {
+  if (takes.length) part.takes = takes
+  else delete part.takes
+}
+function keepSplits(document: FormulaDocument, splits: DocumentSplit[]) {
+  if (splits.length) document.splits = splits
+  else delete document.splits
+}
