@@ -133,7 +133,7 @@ RSpec.describe "Mix in the browser", system: true do
   end
 
   it "applies a rescue and a remedy with one click, and undoes them" do
-    id = saved("14 soft dates", "3/4 cup almond flour", "1/2 cup tahini", "2 tbsp cocoa powder", process: "processor")
+    id = saved("14 soft pitted dates", "3/4 cup almond flour", "1/2 cup tahini", "2 tbsp cocoa powder", process: "processor")
     visit "/formulas/#{id}/mix"
     dose = find(".dose", match: :first)
     promised = dose.text[/→ (\w+), ([\d.]+)/, 2]
@@ -153,13 +153,11 @@ RSpec.describe "Mix in the browser", system: true do
     id = ElmCupServer::Formula.start(document.merge("components" => [caramel, *document["components"], shell])).id
     visit "/formulas/#{id}/mix"
     expect(page).to have_css("[data-line]", count: 1)
-    find("[aria-label='Component']", match: :first).click
-    find("[role=option]", text: "dough").click
+    find("[data-part=dough]").click
     expect(page).to have_css("[data-line]", count: 2)
     type_line("2 tbsp tahini")
     expect(page).to have_css("#second-look li", text: /\Adough: Tahini is unsalted/)
-    find("[aria-label='Component']", match: :first).click
-    find("[role=option]", text: "shell").click
+    find("[data-part=shell]").click
     expect(page).to have_css("[data-sentence]", text: "not judged as a dough").and have_no_css("[data-level]")
     click_button "Save"
     expect(page).to have_css("[data-version]", text: "Version 2, saved")
@@ -212,9 +210,13 @@ RSpec.describe "Mix in the browser", system: true do
   it "copies, scales, deletes and brings back" do
     id = saved("1 cup oats", "10 soft dates", name: "Slip")
     visit "/formulas/#{id}/mix"
-    find_field("Batch size, times").send_keys("nonsense", :enter)
-    expect(page).to have_text("The factor must be a number, such as 2, 1/2 or 1 1/2")
-    find_field("Batch size, times").send_keys("× 1/2", :enter)
+    click_button "Batch size"
+    retype("Times as large", "nonsense", :tab)
+    expect(page).to have_css("[role=alert]", text: "The factor must be a number, such as 2, 1/2 or 1 1/2")
+    expect(page).to have_button("Take this size", disabled: true)
+    retype("Times as large", "× 1/2", :tab)
+    expect(page).to have_css("[role=dialog] tbody tr", text: /1 cup oats\s+1\/2 cup oats/)
+    click_button "Take this size"
     expect(page).to have_css("[data-line='1']", text: "1/2 cup oats").and have_css("[data-line='2']", text: "5 soft dates")
     click_button "Copy"
     expect(page).to have_field("Name of the formula", with: "Slip (copy)")

@@ -165,7 +165,7 @@ const LINE_WORDS = { same: 'same', changed: 'changed', added: 'added', gone: 'go
             <table>
               <thead>
                 <tr>
-                  <th scope="col"></th>
+                  <td></td>
                   <th scope="col" class="right">before</th>
                   <th scope="col" class="right">now</th>
                   <th scope="col" class="right">change</th>

@@ -10,7 +10,7 @@ import { say } from '@/composables/useNotice'
 import { useAssessment } from '@/composables/useAssessment'
 import { count, figure, percent } from '@/format'
 
-const EXAMPLE = `Sesame and apricot bites
+const EXAMPLE = `Sesame and date bites
 Makes 18
 
 For the bites

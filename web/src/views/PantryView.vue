@@ -1,6 +1,6 @@
 <script setup lang="ts">
 /** Pantry: every ingredient with its figures, and the household's own: labels, prices, CSV in and out. */
-import { computed, ref, watchEffect } from 'vue'
+import { computed, nextTick, ref, watch, watchEffect } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
 import type { OwnIngredient, PantryRow } from '@/api/client'
 import CsvDialog from '@/components/pantry/CsvDialog.vue'
@@ -41,6 +41,14 @@ const base = computed(() => {
   return from && from !== chosen.value?.id ? pantry.value?.rows.find((row) => row.id === from) : undefined
 })
 const choose = (id: string) => router.replace({ query: { id } })
+/** The row that is shown beside the list stands in the list's view. */
+watch(
+  () => [chosen.value?.id, rows.value.length],
+  async () => {
+    await nextTick()
+    document.querySelector('.rows [aria-current]')?.scrollIntoView({ block: 'nearest' })
+  },
+)
 
 const labelShown = ref(false)
 const labelled = ref<OwnIngredient>()
@@ -99,7 +107,7 @@ function changeCurrency() {
             <button type="button" :aria-current="row.id === chosen?.id || undefined" @click="choose(row.id)">
               <span class="name">{{ row.name }}</span>
               <span class="quiet figure">{{
-                row.price ? `${money((row.price.amount / row.price.pack_grams) * 100, pantry.currency)}` : ''
+                row.price ? `${money((row.price.amount / row.price.pack_grams) * 100, pantry.currency)} / 100 g` : ''
               }}</span>
               <span class="quiet">{{ row.family }}{{ row.own ? ' · ours' : '' }}</span>
               <span class="quiet figure">{{ figure(row.per_100g.kcal ?? 0, 0) }} kcal</span>

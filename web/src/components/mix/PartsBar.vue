@@ -98,7 +98,7 @@ function add(id: string) {
 .parts ol {
   display: flex;
   flex-wrap: wrap;
-  gap: 6px;
+  gap: 5px;
   align-items: stretch;
 }
 .parts {
@@ -107,7 +107,7 @@ function add(id: string) {
 .part {
   display: grid;
   text-align: left;
-  padding: 5px 12px 6px;
+  padding: 5px 10px 6px;
   border: 1px solid var(--bran);
   border-bottom: 3px solid var(--bran);
   background: var(--milk);

@@ -38,7 +38,7 @@ const nothing = computed(() => {
           <button
             type="button"
             class="link-button mute"
-            :aria-label="`Do not say this of this formula: ${finding.message}`"
+            :aria-label="`Mute: ${finding.message}`"
             title="Do not say this of this formula"
             @click="$emit('mute', finding.rule)"
           >

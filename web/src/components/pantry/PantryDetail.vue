@@ -111,8 +111,8 @@ function keep() {
     <table>
       <thead>
         <tr>
-          <th scope="col"></th>
-          <th scope="col" class="right">{{ base ? 'this' : '' }}</th>
+          <td></td>
+          <th scope="col" class="right">{{ base ? 'this' : 'amount' }}</th>
           <th v-if="base" scope="col" class="right">{{ base.name }}</th>
         </tr>
       </thead>
