@@ -54,10 +54,18 @@ describe('what is taken', () => {
     ).toEqual(['33.3 %', '60 g', '1/4 cup'])
   })
   it('offers only sources that make no loop, and says what is wrong', async () => {
+    const opened = async (index: number, assessed?: object) => {
+      const takes = editor(index, assessed)
+      await takes
+        .findAll('button')
+        .find((each) => each.text() === 'Take some of another part')!
+        .trigger('click')
+      return takes
+    }
     const editor = (index: number, assessed?: object) => show(TakesEditor, { document: layered(), index, assessed })
-    expect(editor(0).findComponent({ name: 'Select' }).props('options')).toEqual(['shell'])
-    expect(editor(2).findComponent({ name: 'Select' }).props('options')).toEqual(['caramel', 'dough'])
-    const takes = editor(1, {
+    expect((await opened(0)).findComponent({ name: 'Select' }).props('options')).toEqual(['shell'])
+    expect((await opened(2)).findComponent({ name: 'Select' }).props('options')).toEqual(['caramel', 'dough'])
+    const takes = await opened(1, {
       takes: [{ component: 'caramel', status: 'waits', message: 'It takes too much.', assumptions: [] }],
     })
     expect(takes.text()).toContain('It takes too much.')

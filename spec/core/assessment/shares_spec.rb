@@ -79,6 +79,18 @@ RSpec.describe "A formula of several components" do
     expect(refusal(layered(caramel, part("d", [], takes: [{"component" => "caramel", "share" => 1}])))).to eq("taken")
   end
 
+  it "stays quick where everything takes of everything before it, and sums what comes by several ways" do
+    parts = Array.new(24) { |at| part("p#{at}", ["100 g tahini", "50 g honey"], takes: (0...at).map { |source| {"component" => "p#{source}", "share" => 0.02} }) }
+    began = ElmCup::Assessment.of(layered(*parts))
+    expect(began["components"].sum { |each| each["grams_left"] }).to be_within(0.3).of(24 * 150)
+    expect(ElmCup::Assessment::ReadFormula.new(ElmCup::Document::Formula.from(layered(*parts)), ElmCup::Ingredient::Library.default).components.last.contents.size).to eq(4)
+    chain = Array.new(40) { |at| part("p#{at}", ["10 g honey"], takes: at.zero? ? nil : [{"component" => "p#{at - 1}", "share" => 0.333}]).compact }
+    expect(ElmCup.assess(layered(*chain))["grams"]).to eq(400.0)
+    all = Array.new(40) { |at| part("p#{at}", [], takes: (0...40).reject { |other| other == at }.map { |source| {"component" => "p#{source}", "share" => 0.01} }) }
+    expect(refusal(layered(*all))).to match(/Shares go round in a loop/)
+    expect(refusal(layered(*Array.new(13) { |at| part("p#{at}", ["1 cup oats"] * 100) }))).to match(/1300 lines in all are too many/)
+  end
+
   it "flags grams that are not there and a source that waits, and judges nothing meanwhile" do
     answer = ElmCup.assess(layered(caramel, part("dough", ["100 g oats"], takes: [{"component" => "caramel", "grams" => 300}])))
     expect(ElmCup.flagged(answer)).to eq([{"component" => "dough", "pointer" => "/components/1/takes/0", "text" => "a share of caramel", "status" => "waits", "message" => "It takes 300 g of “caramel”, and only 264 g are mixed; take less, or mix more."}])

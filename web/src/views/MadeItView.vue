@@ -24,15 +24,19 @@ const rows = ref<WeighedRow[]>([])
 watch(assessment, (now) => {
   if (!now) return
   // What was typed for a line stays when the draft is judged again.
+  const key = (component: string, text: string) => `${component}: ${text}`
   const typed = new Map(
-    rows.value.filter((row) => row.actual !== plain(row.planned)).map((row) => [row.text, row.actual]),
+    rows.value
+      .filter((row) => row.actual !== plain(row.planned))
+      .map((row) => [key(row.component, row.text), row.actual]),
   )
-  rows.value = now.components.flatMap((part) =>
+  const flavours = now.splits?.map((split) => ({ name: split.name, lines: [...split.lines, ...split.topping] })) ?? []
+  rows.value = [...now.components, ...flavours].flatMap((part) =>
     part.lines.map((line) => ({
       component: part.name,
       text: line.text ?? '',
       planned: line.grams,
-      actual: typed.get(line.text ?? '') ?? plain(line.grams),
+      actual: typed.get(key(part.name, line.text ?? '')) ?? plain(line.grams),
     })),
   )
 })

@@ -18,7 +18,7 @@ module ElmCup
         @measures = formula.kitchen.measures
         @resolver = Ingredient::LineResolver.new(process: component.process, standard: @kitchen.cup, library: library)
         @lines = component.lines.map { |line| read(line) }
-        @contents = @lines + taken.flat_map { |each| each.lines(component.process) }
+        @contents = @lines + Ingredient::Line.summed(taken.flat_map { |each| each.lines(component.process) })
         @bowl = Mixture::Bowl.new(@contents)
         @want = Want.for(component, formula.shape)
       end

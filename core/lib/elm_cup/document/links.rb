@@ -5,6 +5,7 @@ module ElmCup
     # What a JSON Schema cannot say: that components name each other well. Shares of what exists, no loop, no more than all of
     # it; flavours of one base that come to no more than the whole; rules that exist.
     module Links
+      MOST_LINES = 1_200
       # Shares are written with rounding, three thirds as .333, .333, .334.
       WHOLE = Rational(1_000_001, 1_000_000)
 
@@ -14,13 +15,18 @@ module ElmCup
         doubled = doubled_names(document)
         found = unknown(components) + doubled
         found += loops(components) + overdrawn(components) if found.empty?
-        found + splits(document, components) + muted(document)
+        found + splits(document, components) + muted(document) + too_many(document)
       end
 
       class << self
         private
 
         def fault(pointer, message) = InvalidDocument::Fault.new(pointer: pointer, message: message)
+
+        def too_many(document)
+          lines = (document["components"] + (document["splits"] || [])).sum { |part| (part["lines"] || []).size + (part["topping"] || []).size }
+          (lines > MOST_LINES) ? [fault("/components", "#{lines} lines in all are too many; #{MOST_LINES} is the most")] : []
+        end
 
         # [component index, take index, take] of every share.
         def takes(components)
@@ -46,17 +52,22 @@ module ElmCup
 
         # The first loop of shares, with its names in order.
         def loops(components)
-          from = components.to_h { |part| [part["name"], (part["takes"] || []).map { |take| take["component"] }] }
-          loop = components.lazy.filter_map { |part| loop_through(part["name"], from, []) }.first or return []
+          from = components.to_h { |part| [part["name"], (part["takes"] || []).map { |take| take["component"] }.uniq] }
+          clear = {}
+          loop = components.lazy.filter_map { |part| loop_through(part["name"], from, [], clear) }.first or return []
           index = components.index { |part| part["name"] == loop.first }
           at = components[index]["takes"].index { |take| take["component"] == loop[1] }
           [fault("/components/#{index}/takes/#{at}", "Shares go round in a loop: #{loop.map { |name| "“#{name}”" }.join(" takes of ")}; take one of them out")]
         end
 
-        def loop_through(name, from, path)
+        # clear: names that no loop leads through, so that none is followed twice.
+        def loop_through(name, from, path, clear)
+          return if clear[name]
           return path.drop(path.index(name)) + [name] if path.include?(name)
 
-          from.fetch(name, []).lazy.filter_map { |source| loop_through(source, from, path + [name]) }.first
+          found = from.fetch(name, []).lazy.filter_map { |source| loop_through(source, from, path + [name], clear) }.first
+          clear[name] = true unless found
+          found
         end
 
         def overdrawn(components)

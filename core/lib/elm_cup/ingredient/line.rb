@@ -29,6 +29,14 @@ module ElmCup
         with(grams: grams * factor, grams_low: grams_low && grams_low * factor.to_f, grams_high: grams_high && grams_high * factor.to_f, prepared: prepared&.times(factor))
       end
 
+      # Lines that are the same thing but for how much of it there is, each once with the sum of them; exact.
+      def self.summed(lines)
+        lines.group_by { |line| [line.entry&.id, line.form, line.form_named, line.melted, line.text, line.status] }.values.map do |same|
+          first = same.first
+          (same.size == 1 || !first.read? || first.grams.zero?) ? first : first.times(same.sum(&:grams) / first.grams)
+        end
+      end
+
       # The words for a person: what was typed, else the ingredient's name and grams.
       def label = text || "#{Quantity::FractionText.decimal(grams.round(2))} g #{(entry&.name || name).downcase}"
     end

@@ -9,7 +9,8 @@ const props = defineProps<{ formula: FormulaSummary; library: Library }>()
 const summary = computed(() => props.formula.summary)
 const quiet = computed(() => {
   if (summary.value.flagged) return `${count(summary.value.flagged, 'line')} to mend`
-  return summary.value.pieces ? count(summary.value.pieces.count, 'ball') : `${Math.round(summary.value.grams)} g`
+  const parts = summary.value.components > 1 ? `${count(summary.value.components, 'part')}, ` : ''
+  return `${parts}${summary.value.pieces ? count(summary.value.pieces.count, 'ball') : `${Math.round(summary.value.grams)} g`}`
 })
 /** The diets a guest asks for first; the rest stand on the Mix screen. */
 const SHOWN = ['vegan', 'gluten-free', 'nut-free']
@@ -31,7 +32,8 @@ const diets = computed(() => summary.value.diets.filter((diet) => SHOWN.includes
     <span class="name">{{ formula.name }}</span>
     <span class="texture">{{ summary.texture ?? 'not judged' }}</span>
     <span class="quiet">{{ quiet }}</span>
-    <span class="quiet">{{ diets }}</span>
+    <span v-if="summary.breaches.length" class="quiet broken">needs {{ summary.breaches.join(', ') }}: broken</span>
+    <span v-else class="quiet">{{ diets }}</span>
   </RouterLink>
 </template>
 
@@ -63,5 +65,8 @@ const diets = computed(() => summary.value.diets.filter((diet) => SHOWN.includes
 }
 .quiet {
   font-size: 0.875rem;
+}
+.broken {
+  color: var(--berry);
 }
 </style>
