@@ -1,6 +1,6 @@
 # frozen_string_literal: true
 
-# Recipes as they come: twenty-three texts of our own, written in the manner of pages, magazines, messages and cards, and
+# Recipes as they come: twenty-nine texts of our own, written in the manner of pages, magazines, messages and cards, and
 # schema.org Recipe JSON-LD in the ways pages carry it.
 RSpec.describe "An import" do
   # file => [name, pieces, steps, { "component/type/process" => what each line is read as, and its grams }]
@@ -84,6 +84,26 @@ RSpec.describe "An import" do
     }],
     "23-notebook" => ["Choc-orange pots — from Gran's notebook", nil, 1, {
       "dough/dough/hand" => ["chocolate-dark 113.4", "cream-heavy 230", "golden-syrup 41.9", "citrus-zest 6", "unreadable: knob of butter"]
+    }],
+    "24-amount-behind-colon" => ["Seed squares", 16, 1, {
+      "dough/dough/hand" => ["oats-rolled 88", "honey 42.4", "pumpkin-seeds 50", "salt 0.4"]
+    }],
+    "25-caps-and-slashes" => ["MATCHA COCONUT BALLS", 20, 1, {
+      "dough/dough/hand" => ["coconut-butter 125", "coconut-desiccated 148.8", "matcha 6", "maple 59.1", "salt 0.8"]
+    }],
+    "26-indented-card" => ["Peanut slice", 16, 2, {
+      "base/base/hand" => ["cookie-crumbs 250", "ambiguous: 125g butter, melted"],
+      "topping/topping/hand" => ["chocolate-milk 200", "oil-neutral 13.5"]
+    }],
+    "27-uncooked-fudge" => ["Grandma Elm's Uncooked Fudge", 24, 1, {
+      "dough/dough/hand" => ["cream-cheese 85.1", "sugar-powdered 240", "unreadable: 2 sq. unsweetened chocolate, melted", "vanilla-extract 1.1", "salt 0.8", "pecans 54.5"]
+    }],
+    "28-step-blocks" => ["Imported formula", nil, 2, {
+      "dough/dough/processor" => ["cashews 166.1", "coconut-cream 76.7", "citrus-juice 61", "maple 118.1", "citrus-zest 2"],
+      "crust/base/processor" => ["dates-soft 186", "walnuts 100"]
+    }],
+    "29-chatty" => ["No bake protein bars! Super easy :)", 8, 1, {
+      "dough/dough/hand" => ["oat-flour 95", "protein-powder 62", "peanut-butter 128", "honey 113", "unreadable: splash of milk if needed", "chocolate-chips 0"]
     }]
   }
 
@@ -163,7 +183,7 @@ RSpec.describe "An import" do
     end
 
     it "reads yields and instructions in each of their shapes" do
-      {18 => 18, "Makes 18 balls" => 18, "18 servings" => nil, ["1 batch", "24"] => 24, {"@type" => "QuantitativeValue", "value" => 12, "unitText" => "bars"} => 12, nil => nil}
+      {18 => 18, "Makes 18 balls" => 18, "18 servings" => nil, ["1 batch", "24"] => 24, "1 (8-inch) pan, 16 squares" => 16, "2 loaves" => nil, "makes about 2 dozen balls" => 24, {"@type" => "QuantitativeValue", "value" => 12, "unitText" => "bars"} => 12, nil => nil}
         .each { |said, pieces| expect(ld(recipe.merge("recipeYield" => said))["formula"].dig("shape", "pieces")).to eq(pieces), said.inspect }
       {
         "Stir.<br>Roll." => ["Stir.", "Roll."], "Stir.\nRoll." => ["Stir.", "Roll."], ["Stir.", "Roll."] => ["Stir.", "Roll."],

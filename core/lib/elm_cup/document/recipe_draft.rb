@@ -9,6 +9,8 @@ module ElmCup
       ENDING = /\s*\((?:save|no bake|easy)[^)]*\)\s*\z/i
       # Things that a processor is for.
       FOR_MACHINE = /\b(?:dates?|prunes?|figs?|nuts?|almonds|walnuts|cashews|pecans|hazelnuts|peanuts)\b/i
+      # "Blend" alone says a machine of fruit only: chocolate is blended in with a spoon.
+      FOR_BLENDING = /\b(?:dates?|prunes?|figs?)\b/i
 
       # remarks: where what is taken for granted is said.
       def initialize(remarks)
@@ -103,11 +105,13 @@ module ElmCup
 
       # A method that names a machine makes it of dates and nuts; said, so that it can be changed.
       def by_machine(parts)
-        return if @steps.none? { |text| text.match?(RecipeWords::MACHINE) }
+        named = @steps.any? { |text| text.match?(RecipeWords::MACHINE) }
+        return unless named || @steps.any? { |text| text.match?(/\bblend(?:ed)?\b/i) }
 
-        parts.select { |part| %w[dough base filling].include?(part["type"]) && part["process"] == "hand" && part["lines"].any? { |line| line["text"].match?(FOR_MACHINE) } }.each do |part|
+        things = named ? FOR_MACHINE : FOR_BLENDING
+        parts.select { |part| %w[dough base filling].include?(part["type"]) && part["process"] == "hand" && part["lines"].any? { |line| line["text"].match?(things) } }.each do |part|
           part["process"] = "processor"
-          @remarks << "The method names a processor: #{part["name"]} is set to it"
+          @remarks << "By its method, #{part["name"]} is set to the processor"
         end
       end
     end

@@ -16,7 +16,7 @@ module ElmCup
       ALSO = /\s+and\s+(?=\d|[½⅓⅔¼¾⅛]|an?\s+(?:pinch|handful|dash|drop|few)\b)/i
 
       # A heading without what is put around its name.
-      def bare(text) = text.sub(FOR, "").sub(/[:\s]+\z/, "").then { |name| RecipeWords.section(name) ? name : name.sub(/\Aingredients\s+(?:for\s+)?(?:the\s+)?[-–:]?\s*/i, "").sub(/\s+ingredients\z/i, "") }
+      def bare(text) = text.sub(FOR, "").sub(/\s*\([^)]*\)\s*:?\s*\z/, "").sub(/[:\s]+\z/, "").then { |name| RecipeWords.section(name) ? name : name.sub(/\Aingredients\s+(?:for\s+)?(?:the\s+)?[-–:]?\s*/i, "").sub(/\s+ingredients\z/i, "") }
 
       # It names a part of a confection.
       def named_part?(text) = text.match?(FOR) || RecipeWords.part?(text)

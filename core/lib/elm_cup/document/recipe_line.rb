@@ -18,6 +18,7 @@ module ElmCup
       self::STEP = /\A(?:step\s*\d+\s*[.):-]?|\d{1,2}\s*[.)](?=\s)(?!\s*(?:\d|[½⅓⅔¼¾⅛])))\s*/i
       # "## Base" and a line that is bold as a whole.
       self::HEADING = /\A(?:#|\*\*[^*]+\*\*:?\z)/
+      self::ITALIC = /\A\*([^*\s][^*]*)\*:?\z/
       self::HASHTAGS = /\A(?:#\p{L}\w*\s*)+\z/
       self::BETWEEN = /\s{3,}|\s+[·|]\s+/
       # "1. 1 cup oats" is a numbered ingredient.
@@ -32,7 +33,7 @@ module ElmCup
         return if text.match?(self::HASHTAGS)
 
         heading = text.match?(self::HEADING)
-        text = cells(text.sub(self::GRAMS_AGAIN, "")).gsub(/(?<!\\)(?:\*\*|__|`)/, "").gsub(/\s*\.{3,}\s*/, ", ")
+        text = cells(text.sub(self::GRAMS_AGAIN, "").sub(self::ITALIC, '\1')).gsub(/(?<!\\)(?:\*\*|__|`)/, "").gsub(/\s*\.{3,}\s*/, ", ")
         bullet = text.match?(/\A\s*(?:[-*•·–▢☐□]|\[\s?\])\s*\S/)
         text = text.sub(self::LEADING, "").sub(self::BOX, "").strip
         step = text.match?(self::STEP)

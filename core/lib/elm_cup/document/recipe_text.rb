@@ -136,7 +136,7 @@ module ElmCup
         return ingredient(needed) if needed != line.text && amount_first?(needed)
 
         headed, rest = line.text.split(/:\s+/, 2)
-        return inline(headed, rest) if rest && headed.split.size <= 5 && amount_first?(rest) && !amount_first?(headed)
+        return inline(headed, rest, line.text) if rest && headed.split.size <= 5 && amount_first?(rest) && !amount_first?(headed)
         return ingredient(line.text) if ingredient?(line.text)
         return @draft.title(line.text.sub(TITLE, "")) if @draft.nameless? && title_like?(line.text)
 
@@ -170,8 +170,10 @@ module ElmCup
       end
 
       # "For the coating: 150 g dark chocolate", "Optional: 1 tbsp hemp hearts", "Ingredients: 1 cup oats; 10 dates".
-      def inline(headed, rest)
+      # "Oats: 1 cup" is an ingredient with its amount behind it.
+      def inline(headed, rest, text)
         return ingredient("#{rest}, optional") if headed.match?(/\Aoptional/i)
+        return ingredient(text) if amount_alone?(rest)
 
         @draft.component(bare(headed), headed) if RecipeWords.section(bare(headed)).nil? && named_part?(headed)
         @mode = :ingredients

@@ -2,43 +2,54 @@
 
 module ElmCup
   module Document
-    # How many pieces a recipe says it makes.
+    # How many pieces a recipe says it makes. A number with the name of a piece behind it wins ("1 tin, 16 squares"); a number
+    # of tins or of people is none.
     module RecipeYield
-      NOUNS = /\b(?:pieces?|bites?|balls?|truffles?|squares?|bars?|cups?|drops?|cookies|fudges?|bonbons?|eggs?|slices?|clusters?|barks?)\b/i
+      NOUN = /(?:pieces?|bites?|balls?|truffles?|squares?|bars?|cups?|drops?|cookies|fudges?|bonbons?|eggs?|slices?|clusters?|barks?|cakes?|fingers?|pots?)\b/i
       ABOUT = /(?:about|approx(?:imately)?\.?|around|roughly|ca\.?|some)?/i
-      NUMBER = /(?<low>\d{1,4}|an?|one|two|three|four|five|six|ten|twelve)(?:\s*(?:-|–|—|to|or)\s*(?<high>\d{1,4}))?(?<dozen>\s+dozen)?/i
-      MAKES = /\b(?:makes|making|yields?|quantity|pieces)\b\s*:?\s*#{ABOUT}\s*#{NUMBER}\b/i
-      SERVES = /\b(?:serves|servings?|portions?)\b\s*:?\s*#{ABOUT}\s*#{NUMBER}\b(?<rest>.*)/i
-      BRACKET = /\(\s*(?:makes\s+)?#{ABOUT}\s*#{NUMBER}\s+#{NOUNS}/i
-      INTO = /\b(?:roll|shape|form|divide|cut|portion|scoop|press|drop|make|turn)\w*\b[^.;]{0,60}?\b(?:into|in)\s+#{ABOUT}\s*#{NUMBER}\s+(?:[a-z-]+\s+){0,2}?#{NOUNS}/i
-      WORDS = {"a" => 1, "an" => 1, "one" => 1, "two" => 2, "three" => 3, "four" => 4, "five" => 5, "six" => 6, "ten" => 10, "twelve" => 12}.freeze
+      NUMBER = /(?<low>\d{1,4}|an?|one|two|three|four|five|six|eight|ten|twelve|sixteen|twenty)(?:\s*(?:-|–|—|to|or)\s*(?<high>\d{1,4}))?(?<dozen>\s+doz(?:en|\.)?)?/i
+      # Up to two words between the number and its piece: "18 small round balls", and no other number.
+      NAMED = /\b#{NUMBER}\s+(?:(?!\d)[a-z-]+\s+){0,2}?#{NOUN}/i
+      KEYWORD = /\b(?:makes|making|yields?|quantity)\b\s*:?\s*/i
+      PEOPLE = /\b(?:serves|servings?|portions?)\b\s*:?\s*#{ABOUT}\s*#{NUMBER}\b/i
+      BARE = /\A#{ABOUT}\s*#{NUMBER}\b(?!\s*(?:\([^)]*\)\s*)?(?:x\b|cm|mm|inch|"|tins?|trays?|pans?|lo(?:af|aves)|batch(?:es)?|slabs?|jars?|logs?|rolls?|servings?|portions?|people|g\b|grams|kg|ml|lb|oz|quarts?|pints?|litres?|liters?))/i
+      BRACKET = /\(\s*(?:makes\s+)?#{ABOUT}\s*#{NAMED}/i
+      INTO = /\b(?:roll|shape|form|divide|cut|portion|scoop|press|drop|slice|make|turn)\w*\b[^.;]{0,60}?\b(?:into|in)\s+#{ABOUT}\s*#{NAMED}/i
+      WORDS = {"a" => 1, "an" => 1, "one" => 1, "two" => 2, "three" => 3, "four" => 4, "five" => 5, "six" => 6, "eight" => 8, "ten" => 10, "twelve" => 12, "sixteen" => 16, "twenty" => 20}.freeze
       DOZEN = 12
       MOST = 10_000
 
-      # [pieces, words] that a line says, nil where it says none. "Serves 8" is people, unless it goes on with what they get.
-      def self.of(text)
-        found = MAKES.match(text) || BRACKET.match(text)
-        found ||= SERVES.match(text)&.then { |match| match if match[:rest].match?(/\A\s*#{NOUNS}/) }
-        number(found)
-      end
+      class << self
+        # [pieces, words] that a line says, nil where it says none. "Serves 8" is people, unless it goes on with what they get.
+        def of(text)
+          if (keyword = KEYWORD.match(text)) then after(keyword)
+          else count(BRACKET.match(text)) || (count(NAMED.match(text)) if PEOPLE.match?(text))
+          end
+        end
 
-      # The same of a step, "roll into 24 balls".
-      def self.of_step(text) = number(INTO.match(text))
+        # The same of a step: "roll into 24 balls", "makes 24".
+        def of_step(text) = count(INTO.match(text)) || (KEYWORD.match(text)&.then { |keyword| after(keyword) } if text.match?(/\b(?:makes|yields)\b/i))
 
-      # The words of a line that counts eaters, nil for any other.
-      def self.eaters(text) = SERVES.match(text)&.then { |found| found[0].delete_suffix(found[:rest]).strip }
+        # The words of a line that counts eaters, nil for any other.
+        def eaters(text) = PEOPLE.match(text)&.[](0)&.strip
 
-      def self.number(found)
-        return unless found
+        private
 
-        low = WORDS[found[:low].downcase] || found[:low].to_i
-        count = found[:high] ? ((low + found[:high].to_i) / 2.0).round : low
-        count *= DOZEN if found[:dozen]
-        if count.between?(1, MOST)
-          [count, found[0].delete_suffix(found.names.include?("rest") ? found[:rest] : "").delete_prefix("(").strip]
+        def after(keyword)
+          rest = keyword.post_match
+          found = NAMED.match(rest) || BARE.match(rest)
+          count(found)&.then { |pieces, words| [pieces, "#{keyword[0].strip} #{words}"] }
+        end
+
+        def count(found)
+          return unless found
+
+          low = WORDS[found[:low].downcase] || found[:low].to_i
+          number = found[:high] ? ((low + found[:high].to_i) / 2.0).round : low
+          number *= DOZEN if found[:dozen]
+          number.between?(1, MOST) ? [number, found[0].delete_prefix("(").strip] : nil
         end
       end
-      private_class_method :number
     end
   end
 end

@@ -12,7 +12,7 @@ module ElmCup
       # Words that say what the rest is for; they are kept as a note and not counted. An amount may stand in them, "plus 1/4 cup
       # for rolling", but no other ingredient.
       AMOUNT_MORE = /(?:\b(?:plus|and)|\+)\s+[\d½⅓⅔¼¾⅛][\d\s.,\/½⅓⅔¼¾⅛]*(?:#{Unit::PATTERN}\s+)?(?=for\b)/i
-      ASIDE = /(?:\b(?:plus|and)|\+)\s+(?:[^,;]*\s)?(?:more|extra)\b.*|(?:#{AMOUNT_MORE})?\bfor\s+(?:rolling|dusting|coating|dipping|drizzling|greasing|decorating|garnish|serving|topping|sprinkling)\b.*/i
+      ASIDE = /(?:\b(?:plus|and)|\+)\s+(?:[^,;]*\s)?(?:more|extra)\b.*|(?:#{AMOUNT_MORE})?\bfor\s+(?:rolling|dusting|coating|dipping|drizzling|greasing|decorating|garnish|serving|topping|sprinkling)\b.*|\bto\s+(?:top|finish|serve|decorate|garnish|sprinkle|dust|coat|roll\s+in)\b.*/i
       OTHERWISE = %r{\s+or\s+|(?<!\d)\s*/\s*}i
 
       # name: the ingredient's words; alternative: what stood behind "or"; preparations: what stood behind commas and in brackets; behind_commas: the former alone;

@@ -59,7 +59,7 @@ module ElmCup
         new(:jar, :container, "jars,jar,tubs,tub,bottles,bottle,cartons,carton,boxes,box"),
         new(:bar, :container, "bars,bar,blocks,block,slabs,slab"),
         new(:piece, :count, "pieces,piece"),
-        *%w[square cube slice strip sheet chunk knob lump].map { |word| new(word.to_sym, :portion, "#{word}s,#{word}") }
+        *%w[square cube slice strip sheet chunk knob lump].map { |word| new(word.to_sym, :portion, ["#{word}s", word, ("sq" if word == "square")].compact.join(",")) }
       ].freeze
 
       BY_NAME = ALL.flat_map { |unit| unit.names.map { |name| [name, unit] } }.to_h.freeze
