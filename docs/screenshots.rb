@@ -15,7 +15,7 @@ TABLET = [820, 1180].freeze
 SHOTS = {
   "counter" => ["/", ".made li", LAPTOP, "light"], "formulas" => ["/formulas", ".cup-link", LAPTOP, "light"], "mix" => ["/formulas/2/mix", "[data-level]", LAPTOP, "light"],
   "mix-dark" => ["/formulas/5/mix", "[data-level]", LAPTOP, "dark"], "mix-tablet" => ["/formulas/2/mix", "[data-level]", TABLET, "light"], "made-it" => ["/formulas/2/made", ".texture", LAPTOP, "light"],
-  "log" => ["/log", ".rows li", LAPTOP, "light"]
+  "log" => ["/log", ".rows li", LAPTOP, "light"], "pantry" => ["/pantry?id=choir-dark-64", ".detail", LAPTOP, "light"], "compare" => ["/formulas/5/compare", "tbody tr", LAPTOP, "light"]
 }.freeze
 
 ElmCupServer::Database.open(File.join(Dir.mktmpdir("elm-cup"), "pictures.sqlite3"))
@@ -35,12 +35,28 @@ SHOTS.each do |name, (address, ready, size, colours)|
   page.driver.save_screenshot(File.join(FOLDER, "#{name}.png"))
 end
 
-# Why, opened over the Mix.
+# What a click opens: name => [address, what must stand, what is done there].
+OPENED = {
+  "why" => ["/formulas/2/mix", "[data-level]", ->(page) { page_click(page, "Why?", "[role=dialog]") }],
+  "layers" => ["/formulas/7/mix", "[data-level]", ->(page) { page.find("[data-part='crumb base']").click }],
+  "flavours" => ["/formulas/9/mix", "[data-level]", ->(page) { page.find(".part", text: "Whole").click }],
+  "batch-size" => ["/formulas/2/mix", "[data-level]", ->(page) { page_click(page, "Batch size", "[role=dialog]") && page.click_button("× 1 1/2") }],
+  "import" => ["/import", "textarea", ->(page) { page.click_button("Show me with an example") && page_click(page, "Read it", ".read .part") }],
+  "label" => ["/pantry?id=corner-peanut-butter", ".detail", ->(page) { page_click(page, "Change the label", ".answer") }]
+}.freeze
+
+def page_click(page, word, ready)
+  page.click_button(word)
+  page.find(ready, match: :first)
+end
+
 page.driver.resize(*LAPTOP)
 page.execute_script("localStorage.setItem('elm-cup:scheme', 'light')")
-page.visit("/formulas/2/mix")
-page.click_button("Why?")
-page.find("[role=dialog]")
-page.execute_script("window.scrollTo(0, 0)")
-sleep 0.6
-page.driver.save_screenshot(File.join(FOLDER, "why.png"))
+OPENED.each do |name, (address, ready, opening)|
+  page.visit(address)
+  page.find(ready, match: :first)
+  opening.call(page)
+  page.execute_script("document.activeElement?.blur(); window.scrollTo(0, 0)")
+  sleep 0.8
+  page.driver.save_screenshot(File.join(FOLDER, "#{name}.png"))
+end

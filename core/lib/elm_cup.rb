@@ -95,6 +95,9 @@ module ElmCup
   # whole; each line's nearest measure with its error, and what does not scale. InvalidDocument when it cannot be done.
   def self.scaling(document, pantry: Ingredient::Library.default, **wanted) = Scaling.call(document, library: pantry, **wanted)
 
+  # The name of the component that stands for the whole, of the components of a document or an assessment.
+  def self.leading(components) = Document::Leading.name(components)
+
   # nil, or InvalidDocument: whether a parsed formula document can be kept.
   def self.check(document) = Document::Schema.check(document)
 end

@@ -4,6 +4,8 @@ module ElmCupServer
   # The made-up scenario of the demo: the interval table of an amateur choir's midsummer concert.
   module DemoData
     FILES = Dir[File.join(__dir__, "formulas/*.json")].sort.freeze
+    # Second versions, made after the batches that are logged.
+    LATER = File.join(__dir__, "versions")
     # Seconds into the day: batches are made after work.
     EVENING = 18.5 * 3600
     PANTRY = File.join(__dir__, "pantry.json")
@@ -17,8 +19,11 @@ module ElmCupServer
         OwnIngredient.keep(JSON.parse(File.read(PANTRY)))
         formulas = FILES.to_h { |file| JSON.parse(File.read(file)).then { |document| [File.basename(file, ".json").sub(/\A\d+-/, ""), Formula.start(document)] } }
         JSON.parse(File.read(BATCHES)).each { |batch| write_down(batch, formulas.fetch(batch["formula"])) }
+        Dir[File.join(LATER, "*.json")].sort.each { |file| save_later(file, formulas.fetch(File.basename(file, ".json").sub(/\A\d+-/, ""))) }
       end
     end
+
+    def self.save_later(file, formula) = formula.save_version(JSON.parse(File.read(file)), parent: formula.current_version)
 
     # Planned grams come from the assessment; the demo says only how the actual ones differed.
     def self.write_down(batch, formula)
@@ -32,6 +37,6 @@ module ElmCupServer
       made_at = (Time.now.to_date - batch.fetch("days_ago")).to_time + EVENING
       Batch.write_down(batch.slice("client_key", "additions", "texture", "pieces", "minutes", "note").merge("version_id" => version.id, "lines" => lines), at: made_at)
     end
-    private_class_method :write_down
+    private_class_method :write_down, :save_later
   end
 end

@@ -21,7 +21,8 @@ module ElmCupServer
 
     # The parts of an assessment that a list needs: those of its leading component.
     def self.made_from(assessment)
-      leading = assessment["components"].find { |part| part["saturation"] } || assessment["components"].first
+      name = ElmCup.leading(assessment["components"])
+      leading = assessment["components"].find { |part| part["name"] == name }
       {
         "grams" => assessment["grams"], "texture" => leading["texture"], "want" => leading["want"], "saturation" => leading["saturation"],
         "binder_split_ml" => leading["binder_split_ml"], "demand_ml" => leading["demand_ml"], "pieces" => assessment["pieces"],

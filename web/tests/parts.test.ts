@@ -34,7 +34,7 @@ function parts(given = layered()) {
     return history.change(label, copy)
   }
   const draft = { document: kept, edit, undo: () => history.undo() } as unknown as Draft
-  return { kept, history, ...useParts(draft) }
+  return { kept, history, ...useParts(draft, () => kept.value.splits && 'dough') }
 }
 const names = (given: FormulaDocument) => given.components.map((part) => part.name)
 
@@ -103,19 +103,21 @@ describe('parts', () => {
   it('go with what is taken of them, and come back with it', () => {
     const { kept, history, remove, addFlavour } = parts()
     addFlavour()
+    addFlavour()
     remove(0)
     expect(names(kept.value)).toEqual(['dough', 'shell'])
     expect(kept.value.components[0]).not.toHaveProperty('takes')
+    expect(kept.value.splits!.map((split) => split.component)).toEqual([undefined, 'dough'])
+    remove(0)
     expect(kept.value).not.toHaveProperty('splits')
-    history.undo()
-    history.undo()
+    for (let step = 0; step < 4; step += 1) history.undo()
     expect(kept.value).toEqual(layered())
   })
   it('move in the order, flavours staying with their base', () => {
     const { kept, move } = parts({ ...layered(), splits: [{ name: 'nib', share: 0.5, lines: [] }] })
     move(2, 0)
     expect(names(kept.value)).toEqual(['shell', 'caramel', 'dough'])
-    expect(kept.value.splits![0]!.component).toBe('caramel')
+    expect(kept.value.splits![0]!.component).toBe('dough')
     move(0, -1)
     move(2, 3)
     expect(names(kept.value)).toEqual(['shell', 'caramel', 'dough'])

@@ -4,7 +4,7 @@
 require_relative "document/formula"
 require_relative "document/not_built"
 require_relative "document/finite"
-require_relative "document/splits"
+require_relative "document/leading"
 require_relative "document/links"
 require_relative "document/schema"
 require_relative "document/json_reader"

@@ -29,8 +29,11 @@ const unused = (name: string, taken: string[]) => {
   return next
 }
 
-/** The parts of a formula: components in their order, what they take of each other, and flavours. Every change is one edit. */
-export function useParts(draft: Draft) {
+/**
+ * The parts of a formula: components in their order, what they take of each other, and flavours. Every change is one edit.
+ * `base` is the component that the flavours are parts of, as the core says; nothing where there are none.
+ */
+export function useParts(draft: Draft, base: () => string | undefined) {
   const names = () => draft.document.value.components.map((part) => part.name)
 
   /** Adds a component behind the others; its index. */
@@ -44,10 +47,11 @@ export function useParts(draft: Draft) {
   /** Takes a component out, with what others take of it. */
   function remove(index: number) {
     const name = names()[index]!
+    const named = base()
     draft.edit(`taking out ${name}`, (copy) => {
       copy.components.splice(index, 1)
       for (const part of copy.components) keepTakes(part, part.takes?.filter((take) => take.component !== name) ?? [])
-      keepSplits(copy, copy.splits?.filter((split) => split.component !== name) ?? [])
+      keepSplits(copy, copy.splits?.filter((split) => (split.component ?? named) !== name) ?? [])
     })
     say(`“${name}” is out, with what was taken of it.`, { word: 'Undo', run: () => draft.undo() })
   }
@@ -70,11 +74,11 @@ export function useParts(draft: Draft) {
   function move(from: number, to: number) {
     if (to < 0 || to >= names().length || from === to) return
     draft.edit(`the order of ${names()[from]}`, (copy) => {
-      const base = copy.splits?.length ? baseOf(copy) : undefined
+      const named = base()
       const [part] = copy.components.splice(from, 1)
       copy.components.splice(to, 0, part!)
       // Flavours that name no base stay with the one they had.
-      for (const split of copy.splits ?? []) split.component ??= base
+      if (named) for (const split of copy.splits ?? []) split.component ??= named
     })
   }
   const set = (index: number, changes: Partial<DocumentComponent>) =>
@@ -103,7 +107,7 @@ export function useParts(draft: Draft) {
         {
           name,
           share: Number((rest > 0.001 ? Math.min(0.5, rest) : 0.1).toFixed(4)),
-          component: baseOf(copy),
+          ...(base() ? { component: base() } : {}),
           lines: [],
         },
       ]
@@ -126,12 +130,6 @@ export function useParts(draft: Draft) {
   return { add, remove, rename, move, set, take, addFlavour, setFlavour, removeFlavour }
 }
 export type Parts = ReturnType<typeof useParts>
-
-/** The base of flavours that name none: the first component that is not a coating or a topping. */
-const baseOf = (document: FormulaDocument) =>
-  document.splits?.[0]?.component ??
-  (document.components.find((part) => part.type !== 'coating' && part.type !== 'topping') ?? document.components[0]!)
-    .name
 
 function shareEvenly(splits: DocumentSplit[]) {
   for (const split of splits) split.share = Math.floor(10_000 / splits.length) / 10_000

@@ -36,7 +36,7 @@ const header = useTemplateRef<InstanceType<typeof FormulaHeader>>('header')
 const keysShown = ref(false)
 
 const slip = useSlip(draft)
-const parts = useParts(draft)
+const parts = useParts(draft, () => slip.assessment.value?.splits?.[0]?.component)
 const { place, component, flavour, lines, assessment, assessed, assessedLines, error, process, picking, provisional } =
   slip
 const document = draft.document

@@ -38,7 +38,7 @@ module ElmCup
 
       # The base of a Document::Split.
       def base_of(split)
-        name = split.component || Document::Splits.base_name(formula.components.map { |part| {"name" => part.name, "type" => part.type} })
+        name = split.component || Document::Leading.name(formula.components.map { |part| {"name" => part.name, "type" => part.type} })
         components.find { |part| part.name == name }
       end
 

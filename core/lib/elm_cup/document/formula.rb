@@ -37,7 +37,7 @@ module ElmCup
     end
 
     # A flavour: a share of a finished component that gets pieces of its own folded in and a topping strewn on. `component` is
-    # the name of the base, nil for the first that is rolled or pressed; lines and topping are nil where the document has no list.
+    # the name of the base, nil for the leading one (Leading); lines and topping are nil where the document has no list.
     Split = Value.of(:name, :share, component: nil, lines: nil, topping: nil) do
       # A Split of a checked document.
       def self.from(part)

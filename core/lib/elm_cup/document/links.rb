@@ -88,7 +88,7 @@ module ElmCup
           doubled = splits.map { |split| split["name"] }.tally.select { |_, count| count > 1 }.keys.map do |name|
             fault("/splits/#{splits.rindex { |split| split["name"] == name }}/name", "Two flavours are called “#{name}”; give one another name")
           end
-          usual = Splits.base_name(components)
+          usual = Leading.name(components)
           stray + doubled + several_bases(splits, usual) + oversplit(splits)
         end
 
