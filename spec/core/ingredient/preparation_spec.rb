@@ -25,6 +25,19 @@ RSpec.describe ElmCup::Ingredient::Preparation do
     expect(grams("200 g dates, soaked")).to eq(230.0)
   end
 
+  it "reads what is done without a comma as well" do
+    {"10 dates soaked 1 h" => 207.0, "10 dates soaked for 15 min" => 193.5, "100 g walnuts toasted and chopped" => grams("100 g walnuts, toasted, chopped"), "100 g raisins soaked in rum" => 120.0}
+      .each { |text, weight| expect(grams(text)).to eq(weight), text }
+    {"1 cup walnuts toasted and chopped" => "chopped", "1/2 cup coconut oil melted and cooled" => "melted", "1 cup oats ground" => "ground", "1/2 cup finely chopped and toasted pecans" => "chopped"}.each { |text, form| expect(read(text)["form"]).to eq(form), text }
+    expect(read("2 tbsp toasted sesame oil")).not_to include("prepared")
+    expect(read("1 cup freshly ground almonds")["ingredient"]).to eq("almond-flour")
+  end
+
+  it "keeps what was heated from being raw" do
+    raw = ->(*lines) { ElmCup.assess(formula(*lines))["diets"].include?("raw") }
+    expect([raw["1 cup almonds"], raw["1 cup almonds, toasted"], raw["1 cup roasted hazelnuts"], raw["1 cup blanched almonds"]]).to eq([true, false, false, false])
+  end
+
   it "drives half of the water out of what is toasted, and slips skins" do
     expect(grams("100 g almonds, toasted")).to be_within(0.01).of(100 - 4.4 * 100 / read_sum("almonds") / 2)
     expect(read("100 g almonds, blanched and roasted")["prepared"]["text"]).to eq("blanched and roasted: − 2.3 g water, − 4 g skins")
@@ -44,6 +57,7 @@ RSpec.describe ElmCup::Ingredient::Preparation do
 
   it "says where a preparation makes no difference that is reckoned" do
     expect(read("1 tsp salt, toasted")["notes"]).to eq(["“toasted” makes no difference that is reckoned for fine salt"])
+    expect(read("1 tbsp chia, soaked in 3 tbsp water")["notes"]).to include(/water that stays in it goes on a line of its own/)
     expect(read("1 cup chickpeas, drained")["notes"]).to eq([])
   end
 

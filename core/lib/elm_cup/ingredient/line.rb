@@ -18,8 +18,14 @@ module ElmCup
     Line = Value.of(:status, text: nil, message: nil, from: nil, to: nil, entry: nil, form: nil, form_named: false, melted: false,
       moisture_said: true, grams: nil, grams_low: nil, grams_high: nil, confidence: 0.0, candidates: [], assumptions: [], notes: [],
       name: nil, by_weight: false, chosen: nil, prepared: nil, terms: []) do
+      # Words of a line that say heat, so that it is not raw.
+      self::HEATED = /\b(?:toasted|roasted|baked|boiled|cooked|blanched|caramelised|caramelized)\b/i
+
       # It has an ingredient and grams.
       def read? = status == :read
+
+      # The line says that it was heated.
+      def heated? = !text.nil? && text.match?(self.class::HEATED)
 
       # Grams of the ingredient as the library knows it, before it was prepared.
       def base_grams = prepared ? prepared.base_grams : grams

@@ -25,6 +25,7 @@ module ElmCup
       WORD = Regexp.union(RULES.map(&:pattern).uniq)
       # Water grows with the root of time at first, as what soaks in does, and never past this many times the row's figure.
       MOST_TIMES = Rational(2)
+      STAYS = "; water that stays in it goes on a line of its own"
       # "blended to a paste with 2 tbsp hot water"
       WITH_WATER = /\bwith\s+(?<amount>[^,;]*?)\s+(?:of\s+)?(?:the\s+)?(?:hot|warm|cold|boiling)?\s*(?:soaking\s+)?water\b/i
 
@@ -40,7 +41,7 @@ module ElmCup
       # [Prepared or nil, notes] of an entry that was measured as `grams`; counted: the measure was a number of pieces.
       def of(entry, grams, counted:)
         rules, unknown = said.partition { |verb| rule(verb, entry) }
-        notes = unknown.map { |verb| "“#{verb}” makes no difference that is reckoned for #{entry.name.downcase}" }
+        notes = unknown.map { |verb| "“#{verb}” makes no difference that is reckoned for #{entry.name.downcase}#{STAYS if verb == "soaked"}" }
         added = added_water
         return [nil, notes] if rules.empty? && added.zero?
 

@@ -10,6 +10,7 @@ module ElmCup
         "sesame-free" => %w[sesame], "soy-free" => %w[soy]
       }.freeze
       BY_LINE = (%w[vegan vegetarian] + BY_ALLERGEN.keys + %w[refined-sugar-free grain-free raw]).freeze
+      RAW = "raw"
       LOW = "low-net-carbohydrate"
       ALL = [*BY_LINE, LOW].freeze
       # Net carbohydrate in 100 g up to which a mix is called low in it. A convention, from memory: 5 to 10 g are usual.
@@ -24,7 +25,7 @@ module ElmCup
 
       # The lines of `bowl` that break `diet`; for low net carbohydrate those that would have to go, the richest first.
       def self.breaking(bowl, diet)
-        (diet == LOW) ? too_rich(bowl) : bowl.lines.select { |line| breaks?(line.entry, diet) }
+        (diet == LOW) ? too_rich(bowl) : bowl.lines.select { |line| breaks?(line.entry, diet) || (diet == RAW && line.heated?) }
       end
 
       # True when an ingredient breaks a diet of BY_LINE, whatever its amount.

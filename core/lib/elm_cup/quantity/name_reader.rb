@@ -13,6 +13,10 @@ module ElmCup
       # for rolling", but no other ingredient.
       AMOUNT_MORE = /(?:\b(?:plus|and)|\+)\s+[\d½⅓⅔¼¾⅛][\d\s.,\/½⅓⅔¼¾⅛]*(?:#{Unit::PATTERN}\s+)?(?=for\b)/i
       ASIDE = /(?:\b(?:plus|and)|\+)\s+(?:[^,;]*\s)?(?:more|extra)\b.*|(?:#{AMOUNT_MORE})?\bfor\s+(?:rolling|dusting|coating|dipping|drizzling|greasing|decorating|garnish|serving|topping|sprinkling)\b.*|\bto\s+(?:top|finish|serve|decorate|garnish|sprinkle|dust|coat|roll\s+in)\b.*/i
+      # "dates soaked 1 h", "walnuts toasted and chopped": what is done stands behind the name without a comma.
+      DONE = /\s+(?:(?:finely|coarsely|roughly|lightly|well)\s+)?(?:soaked|drained|toasted|roasted|blanched|skinned|rehydrated|chopped|ground|melted|mashed|crushed|softened)(?=\s*\z|\s+(?:and|&|in|for|overnight|until|with|then|over|to|half|an?|about|\d)\b).*/i
+      # What may stand before a name and is none itself: "finely chopped and toasted".
+      ONLY_DONE = /\A(?:(?:finely|coarsely|roughly|lightly|freshly|dry|well|and|soaked|drained|toasted|roasted|blanched|chopped|ground|melted|mashed|crushed|softened)\s*)*\z/i
       OTHERWISE = %r{\s+or\s+|(?<!\d)\s*/\s*}i
 
       # name: the ingredient's words; alternative: what stood behind "or"; preparations: what stood behind commas and in brackets; behind_commas: the former alone;
@@ -27,7 +31,9 @@ module ElmCup
         brackets = []
         rest = rest.gsub(/\(([^()]*)\)/) { brackets << Regexp.last_match(1) && " " }
         head, *tail = rest.split(/\s*[,;]\s*|\s+[–—-]\s+/)
-        @name = clean(head || "")
+        head, done = parted(head || "")
+        brackets.unshift(done) if done
+        @name = clean(head)
         @name, @alternative = @name.split(OTHERWISE, 2)
         @name ||= ""
         pass_over("or #{@alternative}") if @alternative
@@ -37,6 +43,12 @@ module ElmCup
       end
 
       private
+
+      # [name, what is done to it or nil]
+      def parted(head)
+        done = DONE.match(head)
+        (done && !done.pre_match.strip.match?(ONLY_DONE)) ? [done.pre_match, done[0]] : [head, nil]
+      end
 
       # What stands behind commas or in brackets and says something of the ingredient; another choice is passed over.
       def parts(texts)
