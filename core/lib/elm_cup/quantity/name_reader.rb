@@ -18,7 +18,7 @@ module ElmCup
       # What may stand before a name and is none itself: "finely chopped and toasted".
       ONLY_DONE = /\A(?:(?:finely|coarsely|roughly|lightly|freshly|dry|well|and|soaked|drained|toasted|roasted|blanched|chopped|ground|melted|mashed|crushed|softened)\s*)*\z/i
       # "chopped and toasted pecans": the and joins what is done, not two things.
-      BOTH = /(?<=chopped|toasted|roasted|soaked|drained|blanched|ground|pitted|peeled|shelled)\s+(?:and|&)\s+(?=(?:chopped|toasted|roasted|soaked|drained|blanched|ground|halved|sliced|salted|unsalted)\s+\p{L})/i
+      BOTH = /\b(chopped|toasted|roasted|soaked|drained|blanched|ground|pitted|peeled|shelled)\s+(?:and|&)\s+(?=(?:chopped|toasted|roasted|soaked|drained|blanched|ground|halved|sliced|salted|unsalted)\s+\p{L})/i
       OTHERWISE = %r{\s+or\s+|(?<!\d)\s*/\s*}i
 
       # name: the ingredient's words; alternative: what stood behind "or"; preparations: what stood behind commas and in brackets; behind_commas: the former alone;
@@ -35,7 +35,7 @@ module ElmCup
         head, *tail = rest.split(/\s*[,;]\s*|\s+[–—-]\s+/)
         # "chopped, toasted pecans" has no name before its comma.
         head = [head, tail.shift].join(" ") while tail.any? && head.to_s.match?(ONLY_DONE)
-        head, done = parted((head || "").gsub(BOTH, " "))
+        head, done = parted((head || "").gsub(BOTH, '\1 '))
         brackets.unshift(done) if done
         @name = clean(head)
         @name, @alternative = @name.split(OTHERWISE, 2)
