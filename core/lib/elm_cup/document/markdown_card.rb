@@ -32,7 +32,7 @@ module ElmCup
         "Makes #{count} pieces" if count
       end
 
-      def parts = @answer["components"].zip(@document["components"]).map { |part, written| component(part.merge("want" => written["want"])) }
+      def parts = @answer["components"].zip(@document["components"]).map { |part, written| component(part.merge("want" => written["want"], "takes" => written["takes"])) }
 
       def component(part)
         ["", "## #{escape(part["name"])}", "", "_#{said(part)}_", *(part["takes"] || []).map { |take| "_takes #{taken(take)} of #{escape(take["component"])}_" }, "",
@@ -46,8 +46,11 @@ module ElmCup
       def taken(take)
         return take["text"] if take["text"]
 
-        take["share"] ? "#{(take["share"] * 100).round(2).to_s.delete_suffix(".0")} %" : "#{figure(take["grams"] || 0)} g"
+        take["share"] ? "#{percent(take["share"])} %" : "#{Quantity::FractionText.decimal(Rational(take["grams"].to_s))} g"
       end
+
+      # Exact for a share of up to six places.
+      def percent(share) = Quantity::FractionText.decimal(Rational(share.to_s) * 100)
 
       # The grams behind it are for the scale; the reader leaves them out.
       def line(line) = "- #{escape(line["text"])}#{" *(#{figure(line["grams"])} g)*" if line["status"] == "read" && line["grams"]&.positive?}"
@@ -55,7 +58,7 @@ module ElmCup
       def flavours
         (@answer["splits"] || []).map do |split|
           strewn = split["topping"].map { |line| line(line) }
-          ["", "## Flavour: #{escape(split["name"])} (#{(split["share"] * 100).round(2).to_s.delete_suffix(".0")} % of #{escape(split["component"])})", "",
+          ["", "## Flavour: #{escape(split["name"])} (#{percent(split["share"])} % of #{escape(split["component"])})", "",
             *split["lines"].map { |line| line(line) }, *(strewn.empty? ? [] : ["", "_strewn on_", "", *strewn])]
         end
       end

@@ -17,6 +17,7 @@ module ElmCup
         @remarks = remarks
         @parts = []
         @splits = []
+        @marked = []
         @steps = []
         @list = "lines"
       end
@@ -25,7 +26,7 @@ module ElmCup
       def begun? = @parts.any?
 
       # No line went into it.
-      def empty? = @parts.none? { |part| part["lines"].any? }
+      def empty? = @parts.none? { |part| part["lines"].any? } && @marked.empty?
 
       def titled? = !@title.nil?
 
@@ -55,7 +56,7 @@ module ElmCup
       def marked(said)
         return @list = "topping" if said == CardMarks::STREWN && @splits.any?
 
-        CardMarks.put(said, @parts.last) if @splits.empty?
+        @marked << @parts.last if @splits.empty? && CardMarks.put(said, @parts.last)
       end
 
       # Adds a line to the component or flavour in hand.
@@ -82,7 +83,7 @@ module ElmCup
 
       # The document (Hash).
       def document
-        parts = @parts.select { |part| part["lines"].any? || part["takes"] }
+        parts = @parts.select { |part| part["lines"].any? || @marked.include?(part) }
         parts.first["type"] = "dough" if parts.all? { |part| %w[coating topping].include?(part["type"]) }
         by_machine(parts)
         pieces(*@pieces_of_steps) if @pieces_of_steps

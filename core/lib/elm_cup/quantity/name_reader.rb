@@ -16,7 +16,7 @@ module ElmCup
       # "dates soaked 1 h", "walnuts toasted and chopped": what is done stands behind the name without a comma.
       DONE = /\s+(?:(?:finely|coarsely|roughly|lightly|well)\s+)?(?:soaked|drained|toasted|roasted|blanched|skinned|rehydrated|chopped|ground|melted|mashed|crushed|softened)(?=\s*\z|\s+(?:and|&|in|for|overnight|until|with|then|over|to|half|an?|about|\d)\b).*/i
       # What may stand before a name and is none itself: "finely chopped and toasted".
-      ONLY_DONE = /\A(?:(?:finely|coarsely|roughly|lightly|freshly|dry|well|and|soaked|drained|toasted|roasted|blanched|chopped|ground|melted|mashed|crushed|softened)\s*)*\z/i
+      ONLY_DONE = /\A(?:(?:finely|coarsely|roughly|lightly|freshly|dry|well|and|pitted|peeled|shelled|soaked|drained|toasted|roasted|blanched|chopped|ground|melted|mashed|crushed|softened)\s*)*\z/i
       # "chopped and toasted pecans": the and joins what is done, not two things.
       BOTH = /\b(chopped|toasted|roasted|soaked|drained|blanched|ground|pitted|peeled|shelled)\s+(?:and|&)\s+(?=(?:chopped|toasted|roasted|soaked|drained|blanched|ground|halved|sliced|salted|unsalted)\s+\p{L})/i
       OTHERWISE = %r{\s+or\s+|(?<!\d)\s*/\s*}i
@@ -34,7 +34,7 @@ module ElmCup
         rest = rest.gsub(/\(([^()]*)\)/) { brackets << Regexp.last_match(1) && " " }
         head, *tail = rest.split(/\s*[,;]\s*|\s+[–—-]\s+/)
         # "chopped, toasted pecans" has no name before its comma.
-        head = [head, tail.shift].join(" ") while tail.any? && head.to_s.match?(ONLY_DONE)
+        head = [head, tail.shift].join(" ") while tail.any? && head.to_s.strip.match?(ONLY_DONE)
         head, done = parted((head || "").gsub(BOTH, '\1 '))
         brackets.unshift(done) if done
         @name = clean(head)
