@@ -93,6 +93,17 @@ RSpec.describe ElmCup::Pantry do
     end
   end
 
+  it "takes a polyol for granted where none is named, and a natural butter made from a no-stir row" do
+    sugar_free = {"id" => "own-bar", "starts_from" => "chocolate-dark", "label" => {"fat_g" => 37, "carbohydrate_g" => 42, "polyols_g" => 36, "sugars_g" => 0.5, "protein_g" => 7, "fibre_g" => 12, "kcal" => 480}}
+    expect(label(sugar_free)["notes"]).to include("Which polyol it holds is not said: maltitol is taken")
+    expect(label(sugar_free)["ingredient"]["per_100g"]["polyols_g"]).to be_within(0.5).of(36)
+    natural = label(butter.merge("starts_from" => "peanut-butter-no-stir", "ingredients" => "Peanuts, salt"))["ingredient"]
+    expect(natural["fats"]).to eq("peanut" => 1.0)
+    expect(natural["binding"].first.slice("o", "d")).to eq(ElmCup.pantry_rows.find { |row| row["id"] == "peanut-butter" }["binding"].first.slice("o", "d"))
+    no_stir = label(butter.merge("starts_from" => "almond-butter", "ingredients" => "Almonds, palm oil"))["ingredient"]
+    expect([no_stir["fats"]["palm"], no_stir["binding"].first["o"]]).to eq([0.05, 0.5])
+  end
+
   it "uses the own ingredient by its name, its figures, allergens and price" do
     pantry = ElmCup.pantry([butter.merge("ingredients" => "Peanuts, palm oil, sugar. May contain milk.")])
     document = formula("1 cup corner peanut butter", "1/2 cup honey", "100 g water")

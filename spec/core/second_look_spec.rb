@@ -34,6 +34,13 @@ RSpec.describe ElmCup::SecondLook do
     end
   end
 
+  it "lets butter into melted chocolate, and says nothing of chocolate that is not melted, nor of a little of it" do
+    expect(rules(formula("200 g dark chocolate, melted", "2 tbsp unsalted butter"))).not_to include("water-in-chocolate")
+    expect(rules(formula("200 g dark chocolate chips", "2 tsp water"))).not_to include("water-in-chocolate")
+    expect(rules(formula("200 g dark chocolate chips", "2 tsp water", type: "coating"))).to include("water-in-chocolate")
+    expect(rules(formula("50 g dark chocolate, melted", "1 cup tahini", "2 tsp water"))).not_to include("water-in-chocolate")
+  end
+
   it "is quiet about salt where the butter brings its own" do
     expect(rules(formula("1 cup salted peanut butter", "1/2 cup honey"))).not_to include("no-salt")
   end

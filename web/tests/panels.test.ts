@@ -193,6 +193,24 @@ describe('the facts', () => {
     ])
       expect(text).toContain(said)
   })
+  it('stand for the part in hand as well, where there are several', async () => {
+    const part = {
+      name: 'caramel',
+      allergens: ['tree_nut'],
+      diets: ['vegan'],
+      sweetness_pct: 40,
+      nutrition_per_100g: nutrition(300),
+    }
+    const facts = show(FactsPanel, { assessment, part })
+    expect(facts.text()).toContain('383 kcal')
+    await facts
+      .findAll('button')
+      .find((each) => each.text() === 'caramel')!
+      .trigger('click')
+    for (const said of ['300 kcal', '40 %', 'tree nut', 'vegan']) expect(facts.text()).toContain(said)
+    expect(facts.text()).not.toContain('383 kcal')
+    expect(show(FactsPanel, { assessment }).findAll('button')).toEqual([])
+  })
   it('name polyols only where there are any', () => {
     expect(show(FactsPanel, { assessment }).text()).not.toContain('Polyols')
     expect(show(FactsPanel, { assessment: { ...assessment, nutrition_per_100g: nutrition(383, 4) } }).text()).toContain(

@@ -14,6 +14,7 @@ RSpec.describe ElmCup::Ingredient::Preparation do
   it "grows with the root of the time, up to twice the hour's" do
     expect(grams("100 g soft dates, soaked 15 min")).to be_within(0.05).of(107.5)
     expect(grams("100 g soft dates, soaked for 30 to 60 minutes")).to be_within(0.1).of(113.0)
+    {"half an hour" => 30, "1½ h" => 90, "1 1/2 hours" => 90, "an hour" => 60, "0,5 h" => 30, "¾ h" => 45, "two hours" => 120, "20-40 min" => 30}.each { |time, minutes| expect(ElmCup::Ingredient::Duration.minutes("soaked #{time}")).to eq(minutes), time }
     expect(["overnight", "12 hours", "for 4 h"].map { |time| grams("100 g soft dates, soaked #{time}") }).to eq([130.0, 130.0, 130.0])
     expect(grams("100 g soft dates, soaked")).to eq(115.0)
   end

@@ -235,7 +235,7 @@ useShortcuts(() => shortcuts)
           @mute="slip.mute"
           @unmute="slip.unmute"
         />
-        <FactsPanel :assessment="assessment" />
+        <FactsPanel :assessment="assessment" :part="several ? assessed : undefined" />
         <EatersPanel
           v-if="assessment && assessment.grams && library"
           :assessment="assessment"

@@ -28,13 +28,13 @@ module ElmCup
       def d_ml = @base_grams * figures.d + changed(:d)
 
       # The same in one gram of what goes into the bowl.
-      def a_per_gram = a_ml / grams
+      def a_per_gram = per_gram(a_ml)
 
-      def b_per_gram = b_ml / grams
+      def b_per_gram = per_gram(b_ml)
 
-      def o_per_gram = o_ml / grams
+      def o_per_gram = per_gram(o_ml)
 
-      def d_per_gram = d_ml / grams
+      def d_per_gram = per_gram(d_ml)
 
       # mL of the watery part that is a ready syrup.
       def syrup_ml = (figures.kind == "syrup") ? a_ml : 0.0
@@ -52,6 +52,8 @@ module ElmCup
       def key = [figures.ingredient, figures.form]
 
       private
+
+      def per_gram(millilitres) = grams.zero? ? 0.0 : millilitres / grams
 
       def changed(letter) = @change.key?(letter) ? @change[letter] * line.prepared.water_grams.to_f : 0.0
     end

@@ -18,10 +18,11 @@ module ElmCup
         figures[:salt_g] ||= said["sodium_mg"] * self::SODIUM_TO_SALT / 1000 * per if said["sodium_mg"]
         kcal = said["kcal"] || said["kj"]&.then { |kilojoules| kilojoules * self::KCAL_PER_KJ }
         figures[:kcal] = kcal * per if kcal
-        new(rule: said["rule"] || "eu", figures: figures, rounding: figures.to_h { |key, _| [key, self::STEPS.fetch(key, 0.5) * [per, 1].max] })
+        new(rule: said["rule"] || "eu", figures: figures, rounding: figures.to_h { |key, _| [key, self::STEPS.fetch(key, self::USUAL_ROUNDING) * [per, 1].max] })
       end
 
       # Half of the step that labels round by, in grams (kcal for energy); a serving's is as much coarser as it is smaller than 100 g.
+      self::USUAL_ROUNDING = 0.5
       self::STEPS = {kcal: 5.0, salt_g: 0.05, saturates_g: 0.5}.freeze
 
       # A figure in 100 g, nil where the label is silent.
@@ -30,7 +31,7 @@ module ElmCup
       # Carbohydrate without fibre.
       def available = (rule == "us") ? self[:carbohydrate_g] - (self[:fibre_g] || 0) : self[:carbohydrate_g]
 
-      # Carbohydrate with fibre; nil where the label does not say fibre and leaves it out.
+      # Carbohydrate with fibre, as far as the label says it.
       def carbohydrate = (rule == "us") ? self[:carbohydrate_g] : self[:carbohydrate_g] + (self[:fibre_g] || 0)
     end
   end

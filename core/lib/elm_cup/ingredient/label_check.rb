@@ -75,10 +75,14 @@ module ElmCup
         return fault(@said["kcal"] ? "kcal" : "kj", "#{@label[:kcal].round} kcal in 100 g is more than fat itself has; check the figure and what it is for") if @label[:kcal] > MOST_KCAL + @label.rounding[:kcal]
 
         reckoned = reckoned_kcal
-        off = [ENERGY_SHARE * reckoned, ENERGY_KCAL].max + @label.rounding[:kcal] + 9 * @label.rounding[:fat_g] + 4 * @label.rounding[:carbohydrate_g] + 4 * @label.rounding[:protein_g] - 8.5
-        return if (@label[:kcal] - reckoned).abs <= off
+        return if (@label[:kcal] - reckoned).abs <= [ENERGY_SHARE * reckoned, ENERGY_KCAL].max + coarse_kcal
 
         fault(@said["kcal"] ? "kcal" : "kj", "The label says #{@label[:kcal].round} kcal in 100 g, its fat, carbohydrate and protein come to #{reckoned.round}; one of them is mistyped")
+      end
+
+      # kcal that the rounding of a small serving may hide, over that of a label for 100 g.
+      def coarse_kcal
+        @label.rounding[:kcal] + {fat_g: 9, carbohydrate_g: 4, protein_g: 4}.sum { |key, factor| factor * (@label.rounding[key] - Label::USUAL_ROUNDING) }
       end
 
       def reckoned_kcal

@@ -20,6 +20,7 @@ module ElmCup
         @row = library[said["starts_from"] || said["id"]]
         @list = said["ingredients"] && PackList.new(said["ingredients"])
         @label = said["label"] && Label.from(said["label"])
+        @natural = natural_row
         @notes = []
       end
 
@@ -71,9 +72,23 @@ module ElmCup
         def self.and(ids) = ids.map { |id| id.tr("_", " ") }.join(" and ")
       end
 
-      def polyol_kind = @list&.polyol || @row.polyol_kind
+      # A label with polyols and no word of which: the usual one of sugar-free sweets.
+      def polyol_kind
+        known = @list&.polyol || @row.polyol_kind
+        return known if known || (@label&.[](:polyols_g) || 0).zero?
+
+        @notes << "Which polyol it holds is not said: maltitol is taken"
+        "maltitol"
+      end
+
+      # The row of the natural kind where the library row is a no-stir one and the pack's list is not; else nil.
+      def natural_row
+        @library[@row.id.delete_suffix("-no-stir")] if @row.no_stir && !no_stir?
+      end
 
       def fats
+        return @natural.fats if @natural
+
         (no_stir? && !@row.no_stir) ? @row.fats.transform_values { |share| share * 0.95 }.merge("palm" => 0.05) : @row.fats
       end
 
@@ -87,7 +102,7 @@ module ElmCup
       # Water is what is left of 100 g; sugars divide as the row's do; ash beside salt is the row's.
       def composition
         row = @row.composition
-        fibre = said(:fibre_g) { row.fibre }
+        fibre = said(:fibre_g) { [row.fibre, (@label.rule == "us") ? @label[:carbohydrate_g] : [100 - @label[:fat_g] - @label[:protein_g] - @label[:carbohydrate_g], 0].max].min }
         available = (@label.rule == "us") ? [@label[:carbohydrate_g] - fibre, 0].max : @label[:carbohydrate_g]
         polyols = said(:polyols_g) { [row.polyols, available].min }
         sugars = [said(:sugars_g) { share(row.sugars, row.carbohydrate - row.fibre) * available }, available].min
@@ -121,7 +136,8 @@ module ElmCup
       end
 
       def binding(entry)
-        like = (entry.no_stir && !@row.no_stir) ? @library.binding("peanut-butter-no-stir", "smooth") : nil
+        like = @library.binding("peanut-butter-no-stir", "smooth") if entry.no_stir && !@row.no_stir
+        like ||= @library.binding(@natural.id, "smooth") if @natural
         @library.binding_of(@row.id).map do |figures|
           base = (like && figures.form == "smooth") ? like : figures
           follow(base.with(ingredient: entry.id, form: figures.form), entry.composition, like ? nil : @row.composition)

@@ -10,6 +10,8 @@ module ElmCup
       GANACHE = 0.20
       # Share of chocolate from which a mix is melted chocolate with something in it.
       LEADS = 0.5
+      # Butter holds its water bound: cooks thin a slab's chocolate with it by the tablespoon.
+      BOUND = %w[dairy-butter dairy-butter-salted butter-vegan].freeze
       # Grams of water in 100 g from which an ingredient counts as wet.
       WET = 10.0
 
@@ -19,7 +21,7 @@ module ElmCup
         grams = chocolate.sum { |line| line.grams.to_f }
         return [] unless melted?(table, chocolate) && grams >= LEADS * table.bowl.grams
 
-        wet = others.select { |line| line.entry.composition.water >= WET }
+        wet = others.select { |line| line.entry.composition.water >= WET && !BOUND.include?(line.entry.like) }
         share = wet.sum { |line| line.entry.composition.water / 100 * line.base_grams.to_f } / grams
         return [] unless share.between?(SEIZES, GANACHE)
 

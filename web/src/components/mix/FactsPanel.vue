@@ -1,12 +1,24 @@
 <script setup lang="ts">
 /** What is in one piece and in 100 g, its sugar against a day's, how sweet it is, what it costs. */
-import { computed } from 'vue'
-import type { Assessment, Nutrition } from '@/api/client'
-import { figure, money } from '@/format'
+import { computed, ref } from 'vue'
+import type { AssessedPart, Assessment, Nutrition } from '@/api/client'
+import SwitchButtons from '@/components/frame/SwitchButtons.vue'
+import { figure, money, words } from '@/format'
 
-const props = defineProps<{ assessment?: Assessment }>()
-const piece = computed(() => props.assessment?.nutrition_per_piece)
-const hundred = computed(() => props.assessment?.nutrition_per_100g)
+const props = defineProps<{
+  assessment?: Assessment
+  /** The part in hand, where there are several. */ part?: AssessedPart
+}>()
+/** What is shown: a piece of the whole, or the part in hand alone. */
+const shown = ref<'whole' | 'part'>('whole')
+const ofPart = computed(() => (shown.value === 'part' ? props.part : undefined))
+const ways = computed(() => [
+  { id: 'whole' as const, word: 'the whole' },
+  { id: 'part' as const, word: props.part?.name ?? '' },
+])
+const piece = computed(() => (ofPart.value ? undefined : props.assessment?.nutrition_per_piece))
+const hundred = computed(() => (ofPart.value ?? props.assessment)?.nutrition_per_100g)
+const sweetness = computed(() => (ofPart.value ?? props.assessment)?.sweetness_pct)
 
 const grams = (value: number, digits = 1) => `${figure(value, digits)} g`
 const free = (n: Nutrition) => {
@@ -32,12 +44,12 @@ const WITHIN = ['saturated', 'net of fibre', 'free', 'added']
 const rows = computed(() => {
   const whole = hundred.value
   if (!whole) return []
-  const shown = ROWS.filter(([label]) => label !== 'Polyols' || whole.polyols_g >= 0.05)
-  return shown.map(([label, of]) => ({ label, piece: piece.value ? of(piece.value) : '–', hundred: of(whole) }))
+  const named = ROWS.filter(([label]) => label !== 'Polyols' || whole.polyols_g >= 0.05)
+  return named.map(([label, of]) => ({ label, piece: piece.value ? of(piece.value) : '–', hundred: of(whole) }))
 })
-const day = computed(() => props.assessment?.sugar_of_day)
-const cost = computed(() => props.assessment?.cost)
-const label = computed(() => props.assessment?.label)
+const day = computed(() => (ofPart.value ? undefined : props.assessment?.sugar_of_day))
+const cost = computed(() => (ofPart.value ? undefined : props.assessment?.cost))
+const label = computed(() => (ofPart.value ? undefined : props.assessment?.label))
 /** As labels name the rows. */
 const US_WORDS: Record<string, string> = {
   calories: 'Calories',
@@ -66,6 +78,7 @@ const disputed = computed(() => rows.value.some((row) => row.hundred.endsWith('*
 <template>
   <section v-if="assessment?.grams" class="in-one" aria-labelledby="facts-title">
     <h2 id="facts-title">What is in it</h2>
+    <SwitchButtons v-if="part" v-model="shown" :choices="ways" label="Of what" class="of" />
     <table v-if="rows.length" class="facts">
       <caption class="screen-reader">
         What one piece and 100 g hold
@@ -73,21 +86,27 @@ const disputed = computed(() => rows.value.some((row) => row.hundred.endsWith('*
       <thead>
         <tr>
           <td></td>
-          <th scope="col">piece</th>
+          <th v-if="!ofPart" scope="col">piece</th>
           <th scope="col">100 g</th>
         </tr>
       </thead>
       <tbody>
         <tr v-for="row in rows" :key="row.label" :class="{ within: WITHIN.includes(row.label) }">
           <th scope="row">{{ row.label }}</th>
-          <td class="figure">{{ row.piece }}</td>
+          <td v-if="!ofPart" class="figure">{{ row.piece }}</td>
           <td class="figure quiet">{{ row.hundred }}</td>
         </tr>
       </tbody>
     </table>
-    <p v-if="assessment.sweetness_pct !== undefined" class="said" data-sweetness>
-      <span class="quiet">Sweetness</span> {{ figure(assessment.sweetness_pct, 0) }} % of sugar's, weight for weight
+    <p v-if="sweetness !== undefined" class="said" data-sweetness>
+      <span class="quiet">Sweetness</span> {{ figure(sweetness, 0) }} % of sugar's, weight for weight
     </p>
+    <template v-if="ofPart">
+      <p class="said">
+        <span class="quiet">Allergens</span> {{ ofPart.allergens.map(words).join(', ') || 'none known' }}
+      </p>
+      <p class="said"><span class="quiet">Keeps to</span> {{ ofPart.diets.join(', ') || 'no diet on the list' }}</p>
+    </template>
     <p v-if="day" class="said" data-day-sugar>
       <span class="quiet">Free sugars of a piece</span> {{ figure(day.grams, 1) }} g: {{ figure(day.of_25_g_pct, 0) }} %
       of a day's 25 g, {{ figure(day.of_50_g_pct, 0) }} % of 50 g
@@ -187,5 +206,10 @@ summary {
 }
 .said {
   margin-top: 6px;
+}
+.of {
+  width: fit-content;
+  margin-top: 8px;
+  font-size: 0.875rem;
 }
 </style>
