@@ -141,6 +141,12 @@ RSpec.describe "An import" do
     expect(import("1½ cups (135 g) rolled oats\n1 cup dates (about 200g)")["lines"].map { |line| line["grams"] }).to eq([135.0, 200.0])
   end
 
+  it "says who eats and does not count them, and takes a card of nothing but a coating for a dough" do
+    expect(import("Serves 12\n1 cup oats")["notes"]).to include("“Serves 12” is not taken as a number of pieces")
+    expect(import("For the coating:\n1 cup oats\nFor the topping:\n1 tsp salt")["formula"]["components"].map { |part| part["type"] }).to eq(%w[dough topping])
+    expect(import("1 cup oats\nflaky salt\n2 tbsp honey\n1 tbsp tahini and a pinch of salt")["formula"]["components"][0]["lines"].map { |line| line["text"] }).to eq(["1 cup oats", "flaky salt", "2 tbsp honey", "1 tbsp tahini", "a pinch of salt"])
+  end
+
   it "refuses what is no recipe, too long, or no text" do
     {"" => /empty/, "\xff\xfe" => /UTF-8/, "just some words about June" => /No line of this reads as an amount/, "1 cup oats\n" * 2_001 => /2000 is the most/, "x " * 150_000 => /200000 is the most/, "[1, 2]" => /no schema.org Recipe/,
      "{\"@type\": \"Recipe\"" => /not JSON/, "{\"a\": 1}" => /no “elm_cup” key/, "a" * 20_000_000 => /1000000 is the most/, "{\"a\":#{"[" * 10_000}" => /nested deeper/, "[" * 10_000 + "]" * 10_000 => /nested deeper/}

@@ -116,20 +116,19 @@ module ElmCup
           steps.empty? ? [] : ["Method:", *steps.map { |step| "1. #{step}" }]
         end
 
-        def steps(value, depth = 0)
-          return [] if depth > 6
-
+        # As deep as JSON is read at all.
+        def steps(value)
           case value
           when String then plain(value, lines: true).split("\n").map(&:strip).reject(&:empty?)
-          when Array then value.flat_map { |each| steps(each, depth + 1) }
-          when Hash then section(value, depth)
+          when Array then value.flat_map { |each| steps(each) }
+          when Hash then section(value)
           else []
           end
         end
 
-        def section(node, depth)
-          inner = steps(node["itemListElement"] || node["steps"], depth + 1)
-          return steps(node["text"] || node["name"] || node["item"], depth + 1) if inner.empty?
+        def section(node)
+          inner = steps(node["itemListElement"] || node["steps"])
+          return steps(node["text"] || node["name"] || node["item"]) if inner.empty?
 
           name = plain(node["name"])
           name.empty? ? inner : inner.map { |step| "#{name}: #{step}" }

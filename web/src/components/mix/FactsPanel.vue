@@ -113,7 +113,7 @@ const disputed = computed(() => rows.value.some((row) => row.hundred.endsWith('*
       <span class="quiet">(WHO: 5 and 10 % of 2000 kcal)</span>
     </p>
     <p v-if="cost" class="said" data-cost>
-      <span class="quiet">Cost</span>
+      <span class="quiet">Cost&nbsp;</span>
       <template v-if="cost.piece !== undefined">{{ money(cost.piece, cost.currency) }} a piece, </template
       >{{ money(cost.batch, cost.currency) }} the batch<span v-if="cost.unpriced.length" class="quiet"
         >, and what has no price: {{ cost.unpriced.join(', ') }}</span

@@ -76,7 +76,7 @@ function share(event: Event) {
   border-radius: var(--radius-in);
 }
 .name {
-  width: 150px;
+  width: 190px;
 }
 .number {
   width: 84px;

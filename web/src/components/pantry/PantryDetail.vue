@@ -186,6 +186,7 @@ function keep() {
 <style scoped>
 .detail {
   display: grid;
+  grid-template-columns: minmax(0, 1fr);
   gap: 8px;
 }
 h3 {
@@ -232,12 +233,20 @@ td {
 .right {
   text-align: right;
 }
+td.quiet {
+  font-size: inherit;
+}
 .within th {
   color: var(--husk);
 }
 @media (max-width: 600px) {
-  .detail {
-    overflow-x: auto;
+  table {
+    font-size: 0.8125rem;
+  }
+  th,
+  td {
+    padding-right: 5px;
+    overflow-wrap: anywhere;
   }
 }
 </style>
