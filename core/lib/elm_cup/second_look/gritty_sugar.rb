@@ -18,10 +18,8 @@ module ElmCup
 
         table.read_lines.select { |line, _| POWDERED.key?(line.entry.like) && line.form == "granulated" }.map do |line, index|
           words, id = POWDERED.fetch(line.entry.like)
-          text = "#{LineRemedy.grams_text(line.grams)} #{words}"
-          Finding.new(rule: ID, component: table.name, remedy_text: "Use #{text} instead",
-            message: "#{line.entry.name} does not dissolve where fat leads; it will stay gritty.",
-            patch: LineRemedy.replace(table, index, {"text" => text, "ingredient" => id}))
+          Finding.new(rule: ID, component: table.name, message: "#{line.entry.name} does not dissolve where fat leads; it will stay gritty.",
+            **LineRemedy.instead(table, index, "#{LineRemedy.grams_text(line.grams)} #{words}", id))
         end
       end
     end

@@ -9,9 +9,8 @@ module ElmCup
       # Findings about a Whole; empty where there is nothing to say.
       def self.look(whole)
         whole.places.select { |_, line, _| line.entry.like == "honey" }.map do |table, line, index|
-          text = "#{LineRemedy.grams_text(line.grams)} maple syrup"
-          Finding.new(rule: ID, component: table.name, remedy_text: "Use #{text} instead", message: "Honey is not for babies under twelve months.",
-            patch: LineRemedy.replace(table, index, {"text" => text, "ingredient" => "maple"}))
+          Finding.new(rule: ID, component: table.name, message: "Honey is not for babies under twelve months.",
+            **LineRemedy.instead(table, index, "#{LineRemedy.grams_text(line.grams)} maple syrup", "maple"))
         end
       end
     end

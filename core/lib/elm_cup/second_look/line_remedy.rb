@@ -14,6 +14,11 @@ module ElmCup
         [{"op" => "replace", "path" => "#{table.lines_at}/#{index}", "value" => value}]
       end
 
+      # The remedy that takes `words` in the place of line `index`: the members of a Finding that say so.
+      def self.instead(table, index, words, ingredient)
+        {remedy_text: "Use #{words} instead", patch: replace(table, index, {"text" => words, "ingredient" => ingredient})}
+      end
+
       # Takes line `index` out.
       def self.remove(table, index) = [{"op" => "remove", "path" => "#{table.lines_at}/#{index}"}]
 

@@ -18,8 +18,7 @@ module ElmCup
       def self.same?(each, line) = each.entry == line.entry && each.label == line.label
 
       def self.finding(need, needs, table, line, index)
-        words, patch = Swaps.remedy(table, line, index, need, also: needs)
-        Finding.new(rule: ID, component: table.name, remedy_text: words, patch: patch,
+        Finding.new(rule: ID, component: table.name, **Swaps.remedy(table, line, index, need, also: needs),
           message: "An eater needs #{need}, and “#{line.label}” breaks it. #{Mixture::Diets.why(line.entry, need)}.")
       end
       private_class_method :same?, :finding

@@ -11,10 +11,8 @@ module ElmCup
       def self.look(table)
         table.read_lines.select { |line, _| line.entry.no_stir }.map do |line, index|
           words, id = NATURAL.fetch(line.entry.like) { |like| [table.library[like].name.downcase, like] }
-          text = "#{LineRemedy.grams_text(line.grams)} #{words}"
-          Finding.new(rule: ID, component: table.name, remedy_text: "Use #{text} instead",
-            message: "#{line.entry.name} flows less and sets firmer than one of only nuts: warm it well, or take a natural one.",
-            patch: LineRemedy.replace(table, index, {"text" => text, "ingredient" => id}))
+          Finding.new(rule: ID, component: table.name, message: "#{line.entry.name} flows less and sets firmer than one of only nuts: warm it well, or take a natural one.",
+            **LineRemedy.instead(table, index, "#{LineRemedy.grams_text(line.grams)} #{words}", id))
         end
       end
     end

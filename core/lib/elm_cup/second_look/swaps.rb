@@ -12,13 +12,12 @@ module ElmCup
         Swap.new(of: row["of"], diet: row["diet"], to: row["to"], words: row["words"], times: Rational(row["times"]))
       }.freeze
 
-      # [words, patch] that bring a line into line with `diet`; `also` are other diets that the swap must keep.
+      # The members of a Finding that bring a line into line with `diet`; `also` are other diets that the swap must keep.
       def self.remedy(table, line, index, diet, also: [])
         swap = ALL.find { |each| each.diet == diet && each.for?(line.entry) && fits?(table.library[each.to], [diet, *also]) }
-        return ["Take out #{line.entry.name.downcase}", LineRemedy.remove(table, index)] unless swap
+        return {remedy_text: "Take out #{line.entry.name.downcase}", patch: LineRemedy.remove(table, index)} unless swap
 
-        text = "#{LineRemedy.grams_text(line.base_grams * swap.times)} #{swap.words}"
-        ["Use #{text} instead", LineRemedy.replace(table, index, {"text" => text, "ingredient" => swap.to})]
+        LineRemedy.instead(table, index, "#{LineRemedy.grams_text(line.base_grams * swap.times)} #{swap.words}", swap.to)
       end
 
       # It breaks none of the diets.

@@ -9,9 +9,8 @@ module ElmCup
       # Findings about a Whole; empty where there is nothing to say.
       def self.look(whole)
         whole.places.select { |_, line, _| line.entry.polyol_kind == "xylitol" }.map do |table, line, index|
-          text = "#{LineRemedy.grams_text(line.grams)} powdered erythritol"
-          Finding.new(rule: ID, component: table.name, remedy_text: "Use #{text} instead", message: "Xylitol is poisonous to dogs, in small amounts too: keep these where none can reach them.",
-            patch: LineRemedy.replace(table, index, {"text" => text, "ingredient" => "erythritol-powdered"}))
+          Finding.new(rule: ID, component: table.name, message: "Xylitol is poisonous to dogs, in small amounts too: keep these where none can reach them.",
+            **LineRemedy.instead(table, index, "#{LineRemedy.grams_text(line.grams)} powdered erythritol", "erythritol-powdered"))
         end
       end
     end

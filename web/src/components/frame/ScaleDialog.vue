@@ -71,17 +71,34 @@ const signed = (pct: number) => (Math.abs(pct) < 0.05 ? 'exact' : `${pct > 0 ? '
       <SwitchButtons v-model="way" :choices="WAYS" label="Scale by" />
       <template v-if="way === 'factor'">
         <label class="screen-reader" for="scale-factor">Times as large</label>
-        <input id="scale-factor" v-model="factor" class="number" maxlength="12" autofocus />
+        <input id="scale-factor" v-model="factor" class="plain-field number" maxlength="12" autofocus />
         <button v-for="one in FACTORS" :key="one" type="button" class="link-button" @click="factor = one">
           × {{ one }}
         </button>
       </template>
       <template v-else-if="way === 'pieces'">
-        <input v-model.number="count" type="number" min="1" class="number" aria-label="How many pieces" /> pieces of
-        <input v-model.number="each" type="number" min="1" step="any" class="number" aria-label="Grams of a piece" /> g
+        <input v-model.number="count" type="number" min="1" class="plain-field number" aria-label="How many pieces" />
+        pieces of
+        <input
+          v-model.number="each"
+          type="number"
+          min="1"
+          step="any"
+          class="plain-field number"
+          aria-label="Grams of a piece"
+        />
+        g
       </template>
       <template v-else>
-        <input v-model.number="whole" type="number" min="1" step="any" class="number" aria-label="Grams in all" /> g
+        <input
+          v-model.number="whole"
+          type="number"
+          min="1"
+          step="any"
+          class="plain-field number"
+          aria-label="Grams in all"
+        />
+        g
       </template>
     </div>
     <p v-if="error" class="wrong" role="alert">{{ error }}</p>
@@ -148,10 +165,6 @@ const signed = (pct: number) => (Math.abs(pct) < 0.05 ? 'exact' : `${pct > 0 ? '
 }
 .number {
   width: 92px;
-  padding: 6px 10px;
-  background: var(--milk);
-  border: 1px solid var(--husk);
-  border-radius: var(--radius-in);
 }
 .said {
   margin: 12px 0 8px;

@@ -35,7 +35,7 @@ function share(event: Event) {
   <div class="settings">
     <input
       v-model="name"
-      class="name"
+      class="plain-field name"
       maxlength="80"
       aria-label="Name of the flavour"
       @change="rename"
@@ -48,7 +48,7 @@ function share(event: Event) {
         max="100"
         step="any"
         required
-        class="number"
+        class="plain-field number"
         aria-label="Share of the base in per cent"
         :value="Number((flavour.share * 100).toFixed(2))"
         @change="share"
@@ -67,13 +67,6 @@ function share(event: Event) {
   gap: 8px 14px;
   align-items: center;
   margin-bottom: 10px;
-}
-.name,
-.number {
-  padding: 6px 10px;
-  background: var(--milk);
-  border: 1px solid var(--husk);
-  border-radius: var(--radius-in);
 }
 .name {
   width: 190px;

@@ -21,7 +21,7 @@ function rename() {
   <div class="settings">
     <input
       v-model="name"
-      class="name"
+      class="plain-field name"
       maxlength="80"
       aria-label="Name of the part"
       @change="rename"
@@ -55,11 +55,7 @@ function rename() {
   margin-bottom: 8px;
 }
 .name {
-  padding: 5px 10px;
   width: 150px;
-  background: var(--milk);
-  border: 1px solid var(--husk);
-  border-radius: var(--radius-in);
 }
 .order {
   display: flex;

@@ -47,7 +47,7 @@ const said = (at: number) => props.assessed?.takes[at]
         <span class="quiet">takes</span>
         <input
           :value="takeText(take)"
-          class="amount"
+          class="plain-field amount"
           maxlength="80"
           :aria-label="`How much of ${take.component}`"
           @change="change(at, ($event.target as HTMLInputElement).value)"
@@ -79,7 +79,13 @@ const said = (at: number) => props.assessed?.takes[at]
     </button>
     <form v-if="sources.length && asked" class="new" @submit.prevent="add" @keydown.esc="asked = false">
       <label class="quiet" for="take-amount">takes</label>
-      <input id="take-amount" v-model="amount" class="amount" maxlength="80" placeholder="25 %, 60 g, 1/4 cup" />
+      <input
+        id="take-amount"
+        v-model="amount"
+        class="plain-field amount"
+        maxlength="80"
+        placeholder="25 %, 60 g, 1/4 cup"
+      />
       <span class="quiet">of</span>
       <Select
         aria-label="Of which part"
@@ -107,16 +113,9 @@ const said = (at: number) => props.assessed?.takes[at]
 }
 .amount {
   width: 150px;
-  padding: 4px 8px;
-  background: var(--milk);
-  border: 1px solid var(--husk);
-  border-radius: var(--radius-in);
 }
 .takes li .amount {
   width: 92px;
-}
-.amount::placeholder {
-  color: var(--husk);
 }
 .wrong {
   color: var(--berry);

@@ -85,9 +85,9 @@ function keep() {
     </header>
 
     <form class="price" @submit.prevent="keep">
-      <label>Price <input v-model="price" inputmode="decimal" class="number" /> {{ currency }}</label>
-      <label>for <input v-model="pack" inputmode="decimal" class="number" /> g</label>
-      <label>a US cup weighs <input v-model="cup" inputmode="decimal" class="number" /> g</label>
+      <label>Price <input v-model="price" inputmode="decimal" class="plain-field number" /> {{ currency }}</label>
+      <label>for <input v-model="pack" inputmode="decimal" class="plain-field number" /> g</label>
+      <label>a US cup weighs <input v-model="cup" inputmode="decimal" class="plain-field number" /> g</label>
       <Button type="submit" label="Keep" size="small" />
       <span v-if="row.price" class="quiet"
         >{{ money((row.price.amount / row.price.pack_grams) * 100, currency) }} for 100 g</span
@@ -208,10 +208,6 @@ h3 {
 }
 .number {
   width: 76px;
-  padding: 5px 8px;
-  background: var(--milk);
-  border: 1px solid var(--husk);
-  border-radius: var(--radius-in);
 }
 table {
   width: 100%;
