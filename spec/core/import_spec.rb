@@ -147,6 +147,11 @@ RSpec.describe "An import" do
     expect(import("1 cup oats\nflaky salt\n2 tbsp honey\n1 tbsp tahini and a pinch of salt")["formula"]["components"][0]["lines"].map { |line| line["text"] }).to eq(["1 cup oats", "flaky salt", "2 tbsp honey", "1 tbsp tahini", "a pinch of salt"])
   end
 
+  it "gives parts of one name a number" do
+    names = import("For the base:\n1 cup oats\nFor the base:\n1 cup dates\nFor the base:\n1 tsp salt")["formula"]["components"].map { |part| part["name"] }
+    expect(names).to eq(["base", "base 2", "base 3"])
+  end
+
   it "refuses what is no recipe, too long, or no text" do
     {"" => /empty/, "\xff\xfe" => /UTF-8/, "just some words about June" => /No line of this reads as an amount/, "1 cup oats\n" * 2_001 => /2000 is the most/, "x " * 150_000 => /200000 is the most/, "[1, 2]" => /no schema.org Recipe/,
      "{\"@type\": \"Recipe\"" => /not JSON/, "{\"a\": 1}" => /no “elm_cup” key/, "a" * 20_000_000 => /1000000 is the most/, "{\"a\":#{"[" * 10_000}" => /nested deeper/, "[" * 10_000 + "]" * 10_000 => /nested deeper/}

@@ -108,6 +108,22 @@ RSpec.describe ElmCup::Pantry do
     expect([no_stir["fats"]["palm"], no_stir["binding"].first["o"]]).to eq([0.05, 0.5])
   end
 
+  it "takes allergens and diets from the list, and says what it tells" do
+    breaks = ->(list) { label(butter.merge("ingredients" => list))["ingredient"]["breaks"] }
+    expect(breaks["Peanuts, salt"]).to eq(%w[nut-free peanut-free raw])
+    expect(breaks["Peanuts, whey powder"]).to include("vegan", "dairy-free")
+    expect(breaks["Peanuts, honey"]).to include("vegan").and(satisfy { |ids| !ids.include?("vegetarian") })
+    expect(breaks["Peanuts, barley malt extract"]).to include("gluten-free", "grain-free")
+    expect(breaks["Peanuts, glucose syrup"]).to include("refined-sugar-free")
+    bar = {"id" => "own-bar", "starts_from" => "chocolate-dark", "label" => {"fat_g" => 44, "carbohydrate_g" => 31, "sugars_g" => 25, "fibre_g" => 12, "protein_g" => 9}}
+    expect(label(bar.merge("ingredients" => "Cocoa mass, sweetener: maltitol"))["notes"]).to include("Sweetened with maltitol in place of sugar", "Dark chocolate of the library has soy, this list does not")
+    expect(label(bar.merge("ingredients" => "Cocoa mass, stevia"))["notes"]).to include("Sweetened with a sweetener in place of sugar")
+    melted = ->(row) { row["binding"].find { |each| each["form"] == "melted" } }
+    row = ElmCup.pantry_rows.find { |each| each["id"] == "chocolate-dark" }
+    made = label(bar)["ingredient"]
+    expect(melted[made]["o"]).to be_within(0.002).of(melted[row]["o"] * made["per_100g"]["fat_g"] / row["per_100g"]["fat_g"])
+  end
+
   it "uses the own ingredient by its name, its figures, allergens and price" do
     pantry = ElmCup.pantry([butter.merge("ingredients" => "Peanuts, palm oil, sugar. May contain milk.")])
     document = formula("1 cup corner peanut butter", "1/2 cup honey", "100 g water")
@@ -182,7 +198,7 @@ RSpec.describe ElmCup::Pantry do
 
     it "refuses what cannot be taken, naming row and column" do
       {
-        "name,price\nx,1\n" => /no column “id”/, "id,colour\nhoney,red\n" => /“colour” is no column here/, "id,id\nhoney,x\n" => /The column “id” stands twice/, "" => /empty/, "id\n" => /no row under the headers/,
+        "name,price\nx,1\n" => /no column “id”/, "id,colour,shape\nhoney,red,round\n" => /“colour” is no column here/, "id,id\nhoney,x\n" => /The column “id” stands twice/, "" => /empty/, "id\n" => /no row under the headers/,
         "id,price,pack_grams\nhoney,cheap,500\n" => /row 2, price: “cheap” is no number/, "id,fat_g\npeanut-butter,46\n" => /row 2, carbohydrate_g: A label says carbohydrate and protein/,
         "id,price,pack_grams\nhoney,6,500\nmaple,6,0\n" => /row 3, pack_grams: 0.0 is not an amount/, "id\nhoney\nhoney\n" => /row 3, id: Two ingredients have the id “honey”/, "id\n\"unclosed\n" => /not CSV/,
         "id\nmoon\n" => /row 2, starts_from/, "id\n\xff\n" => /UTF-8/, "id,name\nhoney,#{"x" * 1_000_000}\n" => /1000000 is the most/

@@ -121,6 +121,13 @@ RSpec.describe ElmCup::SecondLook do
         .to eq([["88 g gluten-free rolled oats", "85 g maple syrup"], ["30 g dark chocolate"]])
     end
 
+    it "says why a line breaks a diet in the words of the case" do
+      why = ->(diet, *lines) { ElmCup.assess(formula(*lines).merge("needs" => [diet]))["breaches"].map { |breach| breach["why"] } }
+      expect(why["grain-free", "1 cup rolled oats"]).to eq(["Rolled oats: not grain-free."])
+      expect(why["gluten-free", "1 cup rolled oats", "1 cup pretzels"]).to eq(["Rolled oats: oats count only where the pack says gluten-free.", "Pretzels: holds wheat and gluten."]).or eq(["Rolled oats: oats count only where the pack says gluten-free.", "Pretzels: holds gluten and wheat."])
+      expect(why["low-net-carbohydrate", "1 cup honey", "1/4 cup tahini", "2 cups almond flour"]).to eq(["Honey: 82 g of net carbohydrate in 100 g."])
+    end
+
     it "keeps a muted rule apart, and refuses to mute one that is none" do
       document = formula("1 cup rolled oats", "1/4 cup honey").merge("muted" => ["honey-infants"])
       answer = ElmCup.assess(document)

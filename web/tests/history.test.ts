@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest'
-import { shallowRef } from 'vue'
+import { reactive, shallowRef } from 'vue'
 import { emptyFormula, type FormulaDocument } from '@/api/document'
 import { patched, useHistory } from '@/composables/useHistory'
 
@@ -65,5 +65,13 @@ describe('undo and redo', () => {
     const after = patched(document, [{ op: 'add', path: '/components/0/lines/-', value: { text: '1 tsp water' } }])
     expect(after.components[0]!.lines).toEqual([{ text: '1 tsp water' }])
     expect(document.components[0]!.lines).toEqual([])
+  })
+
+  it('takes what comes from a reactive place, and undoes it', () => {
+    const document = shallowRef<FormulaDocument>(emptyFormula('x'))
+    const history = useHistory(document)
+    history.change('it', reactive({ answer: withLine(emptyFormula('y'), '1 cup oats') }).answer)
+    history.undo()
+    expect(document.value).toEqual(emptyFormula('x'))
   })
 })

@@ -1,5 +1,5 @@
 import { applyPatch, compare, type Operation } from 'fast-json-patch'
-import { computed, shallowRef, type Ref } from 'vue'
+import { computed, shallowRef, toRaw, type Ref } from 'vue'
 
 /** One edit that can be taken back: a label for the cook and the patches both ways. */
 export interface Edit {
@@ -28,7 +28,8 @@ export function useHistory<T extends object>(document: Ref<T>) {
     if (forth.length === 0) return false
     const back = compare(next, document.value)
     state.value = { undo: [...state.value.undo, { label, back, forth }].slice(-MOST), redo: [] }
-    document.value = next
+    // What comes from a reactive place would be a proxy, which cannot be copied.
+    document.value = toRaw(next)
     return true
   }
   function undo(): Edit | undefined {

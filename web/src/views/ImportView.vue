@@ -1,9 +1,10 @@
 <script setup lang="ts">
 /** Import: a recipe from anywhere is read, looked over line by line, corrected in place, and taken whole or not at all. */
-import { computed, ref, watch } from 'vue'
+import { computed, ref, shallowRef, watch } from 'vue'
 import { useRouter } from 'vue-router'
-import { api, unwrap, type Assessment, type Import } from '@/api/client'
-import { PART_TYPES, type DocumentLine, type FormulaDocument } from '@/api/document'
+import { api, unwrap, type Import } from '@/api/client'
+import type { DocumentLine, FormulaDocument } from '@/api/document'
+import ImportedPart from '@/components/import/ImportedPart.vue'
 import MatchPicker from '@/components/mix/MatchPicker.vue'
 import { useLibrary } from '@/composables/useLibrary'
 import { say } from '@/composables/useNotice'
@@ -28,8 +29,8 @@ To roll
 const router = useRouter()
 const library = useLibrary()
 const text = ref('')
-const read = ref<Import>()
-const document = ref<FormulaDocument>()
+const read = shallowRef<Import>()
+const document = shallowRef<FormulaDocument>()
 const error = ref<string>()
 const reading = ref(false)
 const taking = ref(false)
@@ -64,18 +65,10 @@ async function open(event: Event) {
 }
 /** Changes a copy, so that what is asked of the server is asked anew. */
 function change(make: (copy: FormulaDocument) => void) {
-  const copy = structuredClone(JSON.parse(JSON.stringify(document.value)) as FormulaDocument)
+  const copy = structuredClone(document.value!)
   make(copy)
   document.value = copy
 }
-type Part = Assessment['components'][number]
-const parts = computed(() =>
-  (document.value?.components ?? []).map((part, index) => ({
-    part,
-    index,
-    assessed: assessment.value?.components[index] as Part | undefined,
-  })),
-)
 const flagged = computed(
   () =>
     (assessment.value?.components ?? [])
@@ -160,84 +153,16 @@ async function take() {
           }}<template v-if="document.shape?.pieces"> · {{ document.shape.pieces }} pieces</template
           ><template v-if="flagged"> · {{ count(flagged, 'line') }} to mend, here or later</template>
         </p>
-        <div v-for="{ part, index, assessed } in parts" :key="index" class="part">
-          <div class="part-head">
-            <strong>{{ part.name }}</strong>
-            <Select
-              :aria-label="`Type of ${part.name}`"
-              :model-value="part.type ?? 'dough'"
-              :options="[...PART_TYPES]"
-              size="small"
-              @update:model-value="change((copy) => void (copy.components[index]!.type = $event))"
-            />
-            <Select
-              :aria-label="`How ${part.name} is mixed`"
-              :model-value="part.process ?? 'hand'"
-              :options="[
-                { id: 'hand', word: 'by hand' },
-                { id: 'processor', word: 'processor' },
-              ]"
-              option-label="word"
-              option-value="id"
-              size="small"
-              @update:model-value="change((copy) => void (copy.components[index]!.process = $event))"
-            />
-          </div>
-          <ul>
-            <li
-              v-for="(line, row) in part.lines"
-              :key="row"
-              :class="{ flagged: assessed?.lines[row]?.status !== 'read' }"
-            >
-              <input
-                :value="line.text"
-                maxlength="300"
-                :aria-label="`${part.name}, line ${row + 1}`"
-                @change="setLine(index, row, { text: ($event.target as HTMLInputElement).value.trim() || line.text })"
-              />
-              <span v-if="assessed?.lines[row]?.status === 'read'" class="as">
-                <button type="button" class="link-button" @click="picking = { index, row }">
-                  {{ assessed.lines[row]!.name }}</button><span class="quiet"
-                  >{{ figure(assessed.lines[row]!.grams ?? 0) }} g ·
-                  {{ percent(assessed.lines[row]!.confidence) }} sure<template
-                    v-for="word in [...assessed.lines[row]!.assumptions, ...assessed.lines[row]!.notes]"
-                    :key="word"
-                  >
-                    · {{ word }}</template
-                  ></span
-                >
-              </span>
-              <span v-else-if="assessed?.lines[row]" class="as wrong">
-                {{ assessed.lines[row]!.message }}
-                <button
-                  v-for="guess in assessed.lines[row]!.candidates.slice(0, 4)"
-                  :key="guess.ingredient"
-                  type="button"
-                  class="guess"
-                  @click="setLine(index, row, { text: line.text, ingredient: guess.ingredient })"
-                >
-                  {{ guess.name }}
-                </button>
-                <button
-                  v-if="assessed.lines[row]!.status !== 'unreadable'"
-                  type="button"
-                  class="link-button"
-                  @click="picking = { index, row }"
-                >
-                  Choose from the pantry
-                </button>
-              </span>
-              <button
-                type="button"
-                class="out"
-                :aria-label="`Leave out ${line.text}`"
-                @click="setLine(index, row, undefined)"
-              >
-                ×
-              </button>
-            </li>
-          </ul>
-        </div>
+        <ImportedPart
+          v-for="(part, index) in document.components"
+          :key="index"
+          :part="part"
+          :assessed="assessment?.components[index]"
+          @type="change((copy) => void (copy.components[index]!.type = $event))"
+          @process="change((copy) => void (copy.components[index]!.process = $event))"
+          @line="(row, line) => setLine(index, row, line)"
+          @pick="picking = { index, row: $event }"
+        />
         <p v-if="document.splits?.length" class="quiet">
           Flavours: {{ document.splits.map((split) => `${split.name} ${percent(split.share)}`).join(', ') }}
         </p>
@@ -327,62 +252,6 @@ textarea::placeholder {
   border-bottom: 1.5px solid var(--bran);
   padding: 4px 0;
 }
-.part {
-  margin-top: 12px;
-  background: var(--milk);
-  border: 1px solid var(--bran);
-  border-radius: var(--radius);
-}
-.part-head {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 8px 12px;
-  align-items: center;
-  padding: 8px 12px;
-}
-.part li {
-  display: grid;
-  grid-template-columns: minmax(0, 1fr) minmax(0, 1fr) 32px;
-  gap: 4px 12px;
-  align-items: start;
-  padding: 6px 6px 6px 12px;
-  border-top: 1px solid var(--bran);
-}
-.part li.flagged {
-  box-shadow: inset 3px 0 0 var(--berry);
-}
-.part li input {
-  width: 100%;
-  background: none;
-  border: 0;
-  border-bottom: 1px dotted var(--husk);
-  padding: 4px 0;
-}
-.as {
-  font-size: 0.9375rem;
-  padding-top: 4px;
-}
-.as .link-button {
-  padding: 0;
-  margin-right: 6px;
-}
-.guess {
-  border: 1px solid var(--husk);
-  background: var(--milk);
-  color: var(--cocoa);
-  border-radius: 16px;
-  padding: 3px 10px;
-  margin: 2px 4px 2px 0;
-  cursor: pointer;
-}
-.out {
-  border: 0;
-  background: none;
-  color: var(--husk);
-  font-size: 1.125rem;
-  cursor: pointer;
-  min-height: 32px;
-}
 .notes li {
   padding: 2px 0;
 }
@@ -393,18 +262,6 @@ summary {
 @media (max-width: 900px) {
   .halves {
     grid-template-columns: minmax(0, 1fr);
-  }
-}
-@media (max-width: 600px) {
-  .part li {
-    grid-template-columns: minmax(0, 1fr) 32px;
-  }
-  .as {
-    grid-column: 1;
-  }
-  .out {
-    grid-column: 2;
-    grid-row: 1;
   }
 }
 </style>

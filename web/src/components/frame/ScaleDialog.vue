@@ -1,6 +1,6 @@
 <script setup lang="ts">
 /** How large a batch: times, pieces of so many grams, or grams in all. It shows every line in spoons that exist before it is taken. */
-import { computed, ref, watch } from 'vue'
+import { computed, ref, shallowRef, watch } from 'vue'
 import { api, unwrap, type Scaling } from '@/api/client'
 import type { FormulaDocument } from '@/api/document'
 import { DEBOUNCE } from '@/composables/useAssessment'
@@ -23,7 +23,7 @@ const factor = ref('2')
 const count = ref(24)
 const each = ref(18)
 const whole = ref(600)
-const answer = ref<Scaling>()
+const answer = shallowRef<Scaling>()
 const error = ref<string>()
 
 watch(visible, (open) => {
