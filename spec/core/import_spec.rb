@@ -212,6 +212,11 @@ RSpec.describe "An import" do
       expect(ld([recipe, recipe.merge("name" => "Second")])["notes"]).to include(/“Second”, is not taken/)
     end
 
+    it "reads ingredients that are objects" do
+      lines = ld(recipe.merge("recipeIngredient" => [{"@type" => "PropertyValue", "value" => "2", "unitText" => "tbsp", "name" => "honey"}, {"name" => "oats", "amount" => "1 cup"}, {"@value" => "x"}]))["lines"]
+      expect(lines.map { |line| line["text"] }).to eq(["2 tbsp honey", "1 cup oats"])
+    end
+
     it "refuses what has no recipe or no ingredients, and what is too large or too deep" do
       expect { ld({"@type" => "WebPage"}) }.to raise_error(ElmCup::InvalidDocument, /no schema.org Recipe/)
       expect { ld(recipe.except("recipeIngredient")) }.to raise_error(ElmCup::InvalidDocument, /names no ingredients/)

@@ -97,6 +97,18 @@ RSpec.describe ElmCup::Pantry do
     end
   end
 
+  it "keeps the row's own binding figures while the pack is like it" do
+    alike = label(butter.merge("label" => {"fat_g" => 51, "carbohydrate_g" => 14, "fibre_g" => 8, "protein_g" => 24, "sugars_g" => 5, "salt_g" => 0.1}, "ingredients" => "Peanuts"))["ingredient"]
+    expect(alike["binding"].first).to include("o" => 0.55, "d" => 0.36, "starred" => false)
+  end
+
+  it "reckons the energy of polyols by their kind" do
+    bar = ->(kcal) { {"id" => "own-bar", "starts_from" => "chocolate-dark", "ingredients" => "Cocoa mass, maltitol", "label" => {"fat_g" => 37, "carbohydrate_g" => 42, "polyols_g" => 36, "sugars_g" => 0.5, "protein_g" => 7, "fibre_g" => 12, "kcal" => kcal}} }
+    # 4 x 7 + 9 x 37 + 4 x 6 + 2 x 12 + 2.4 x 36 = 495
+    expect([480, 590, 615, 390].map { |kcal| refusal(bar[kcal])&.dig(0, 0) }).to eq([nil, nil, "/label/kcal", "/label/kcal"])
+    expect(refusal(bar[615]).dig(0, 1)).to include("come to 495")
+  end
+
   it "takes a polyol for granted where none is named, and a natural butter made from a no-stir row" do
     sugar_free = {"id" => "own-bar", "starts_from" => "chocolate-dark", "label" => {"fat_g" => 37, "carbohydrate_g" => 42, "polyols_g" => 36, "sugars_g" => 0.5, "protein_g" => 7, "fibre_g" => 12, "kcal" => 480}}
     expect(label(sugar_free)["notes"]).to include("Which polyol it holds is not said: maltitol is taken")

@@ -41,6 +41,13 @@ RSpec.describe ElmCup::SecondLook do
     expect(rules(formula("50 g dark chocolate, melted", "1 cup tahini", "2 tsp water"))).not_to include("water-in-chocolate")
   end
 
+  it "takes the wet line out of the chocolate, not the chocolate" do
+    document = formula("200 g dark chocolate, melted", "2 tsp water", "1 pinch salt")
+    finding = ElmCup.assess(document)["findings"].find { |each| each["rule"] == "water-in-chocolate" }
+    expect(finding["message"]).to match(/\A4\.9 % of water in melted chocolate \(water\)/)
+    expect(patched(document, finding["remedy"]["patch"])["components"][0]["lines"].map { |line| line["text"] }).to eq(["200 g dark chocolate, melted", "1 pinch salt"])
+  end
+
   it "is quiet about salt where the butter brings its own" do
     expect(rules(formula("1 cup salted peanut butter", "1/2 cup honey"))).not_to include("no-salt")
   end

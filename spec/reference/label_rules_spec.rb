@@ -20,9 +20,11 @@ RSpec.describe "Rules of labels" do
   end
 
   it "is shown with an assessment: US for a piece, EU for 100 g with fibre left out of the carbohydrate" do
-    answer = ElmCup.assess(formula("100 g rolled oats, ground", "100 g tahini", "100 g maple syrup"))
+    answer = ElmCup.assess(formula("100 g rolled oats, ground", "100 g tahini", "100 g maple syrup", "4 g salt"))
     piece, hundred = answer.values_at("nutrition_per_piece", "nutrition_per_100g")
     expect(answer["label"]["us_per_piece"]["calories"]).to eq(rounding.us_energy(piece["kcal"]))
+    expect(answer["label"]["us_per_piece"]["sodium"]).to eq(rounding.us_sodium(piece["salt_g"] / 2.5 * 1000))
+    expect(answer["label"]["us_per_piece"].values_at("fat", "protein")).to eq([rounding.us_fat(piece["fat_g"]), rounding.us_grams(piece["protein_g"])])
     expect(answer["label"]["eu_per_100g"]["carbohydrate"]).to eq("#{(hundred["carbohydrate_g"] - hundred["fibre_g"]).round} g")
     expect(answer["label"]["eu_per_100g"]["energy"]).to match(/\A\d{4} kJ \/ \d{3} kcal\z/)
   end

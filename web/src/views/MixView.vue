@@ -66,6 +66,10 @@ function move(from: number, to: number) {
   parts.move(from, to)
   if (follows) place.value = { ...place.value, index: to }
 }
+function moveInHand(by: 1 | -1) {
+  const { list, index } = place.value
+  if (list === 'components') move(index, index + by)
+}
 function focusedRow() {
   const row = window.document.activeElement?.closest<HTMLElement>('[data-line]')?.dataset.line
   return row ? Number(row) - 1 : undefined
@@ -81,6 +85,8 @@ const shortcuts: Shortcut[] = [
   { keys: 'ctrl+s', what: 'Save', run: () => header.value?.save(), inFields: true },
   { keys: 'alt+ArrowUp', what: 'A spoon more of the line in hand', run: () => nudgeFocused(1), inFields: true },
   { keys: 'alt+ArrowDown', what: 'A spoon less of the line in hand', run: () => nudgeFocused(-1), inFields: true },
+  { keys: 'alt+ArrowLeft', what: 'The part in hand one place earlier', run: () => moveInHand(-1) },
+  { keys: 'alt+ArrowRight', what: 'The part in hand one place later', run: () => moveInHand(1) },
   { keys: 'l', what: 'Second look', run: () => window.document.getElementById('second-look')?.focus() },
   { keys: 'm', what: 'Made it: write a batch down', run: () => router.push(`/formulas/${formulaId}/made`) },
   { keys: '?', what: 'These keys', run: () => (keysShown.value = true) },

@@ -11,6 +11,8 @@ const shown = (keys: string) =>
     .replace('shift', 'Shift')
     .replace('ArrowUp', '↑')
     .replace('ArrowDown', '↓')
+    .replace('ArrowLeft', '←')
+    .replace('ArrowRight', '→')
     .replaceAll('+', ' + ')
 </script>
 
