@@ -71,7 +71,7 @@ RSpec.describe "An import" do
     "19-shouted-headings" => ["SEED BUTTER CUPS", nil, 4, {
       "chocolate shell/coating/hand" => ["chocolate-dark 226.8", "coconut-oil 9.1"],
       "filling/filling/hand" => ["sunflower-seed-butter 128", "sugar-powdered 15", "coconut-flour 7", "salt 1.5"],
-      "topping/topping/hand" => ["unreadable: flaky salt"]
+      "topping/topping/hand" => ["salt-flaky 0"]
     }],
     "20-message" => ["Hi! here's the recipe you asked for :)", nil, 1, {
       "dough/dough/hand" => ["peanut-butter 256", "maple 157.5", "oats-rolled 176", "chocolate-chips 30"]
@@ -144,7 +144,13 @@ RSpec.describe "An import" do
   it "says who eats and does not count them, and takes a card of nothing but a coating for a dough" do
     expect(import("Serves 12\n1 cup oats")["notes"]).to include("“Serves 12” is not taken as a number of pieces")
     expect(import("For the coating:\n1 cup oats\nFor the topping:\n1 tsp salt")["formula"]["components"].map { |part| part["type"] }).to eq(%w[dough topping])
-    expect(import("1 cup oats\nflaky salt\n2 tbsp honey\n1 tbsp tahini and a pinch of salt")["formula"]["components"][0]["lines"].map { |line| line["text"] }).to eq(["1 cup oats", "flaky salt", "2 tbsp honey", "1 tbsp tahini", "a pinch of salt"])
+    expect(import("1 cup oats\nflaky salt\n2 tbsp honey\n1 tbsp tahini and a pinch of salt")["formula"]["components"][0]["lines"].map { |line| line["text"] }).to eq(["1 cup oats", "flaky salt, to taste", "2 tbsp honey", "1 tbsp tahini", "a pinch of salt"])
+  end
+
+  it "knows a heading without its colon by what stands below it, and an ingredient without its amount by its name" do
+    parts = import("Ingredients\nOat Mixture\n1 cup oats\n2 tbsp honey\nCaramel\n10 dates\nFlaky Sea Salt\n1 tbsp tahini\nGanache\n100 g dark chocolate")["formula"]["components"]
+    expect(parts.map { |part| [part["name"], part["type"], part["lines"].map { |line| line["text"] }] })
+      .to eq([["oat mixture", "dough", ["1 cup oats", "2 tbsp honey"]], ["caramel", "filling", ["10 dates", "Flaky Sea Salt, to taste", "1 tbsp tahini"]], ["ganache", "coating", ["100 g dark chocolate"]]])
   end
 
   it "gives parts of one name a number" do

@@ -6,6 +6,7 @@ module ElmCup
     # with amounts become lines, steps become notes. Nothing is guessed silently: what was not used is said.
     class RecipeText
       include RecipeKinds
+      include RecipeHeadings
 
       # document: a Hash that its schema takes; remarks: what was understood but not used, or taken for granted, in words.
       Result = Value.of(:document, :remarks)
@@ -15,7 +16,7 @@ module ElmCup
       MOST_REMARKS = 40
       MOST_STEPS = 100
       MOST_NOTE = 1_000
-      HEADING_WORDS = 7
+      SEASONINGS = %w[salt spice flavour].freeze
       SAID_INSIDE = /(?<=[.;)]|\A)\s*\b(ingredients|method|directions|instructions)\s*:\s*(?=\S)/i
       # "INGREDIENTS (makes 12 bars)", "Ingredients for 16 balls:" say two things.
       WITH_YIELD = /^(\W*ingredients)\b[\s:,–-]*\(?\s*((?:makes|for|yields?)\b[^)\n]*\d[^)\n]*?)\)?:?\s*$/i
@@ -34,6 +35,7 @@ module ElmCup
         @text = text
         @name = name
         @remarks = []
+        @at = nil
         @draft = RecipeDraft.new(@remarks)
         @draft.title(name) if name
       end
@@ -94,25 +96,8 @@ module ElmCup
         late = %i[method notes skip].include?(@mode)
         return @mode != :before || line.heading || named_part?(line.text) unless late
 
-        following = @lines[@at + 1]
-        !following.nil? && amount_first?(following.text)
+        amount_below?
       end
-
-      def heading?(line)
-        text = line.text
-        return true if line.heading && (CardMarks.flavour(text) || @draft.nameless?)
-        return false if text.empty? || text.split.size > HEADING_WORDS || amount_first?(text) || RecipeYield.of(text) || meta?(text)
-        return true if line.heading || text.end_with?(":") || RecipeWords.section(bare(text))
-
-        !line.bullet && (text.match?(/\A(?:for|to)\s+(?:the\s+)?\w+\z/i) || text.match?(/\Afor the\b/i) || lone_part?(text) || shouted?(text))
-      end
-
-      # "Base", "Chocolate coating": a line of nothing but the name of a part, and of no ingredient ("Caramel sauce").
-      def lone_part?(text)
-        text.split.size <= 3 && RecipeWords.part?(text) && text.match?(/\A\p{Lu}/) && !text.match?(/[.,;\d]/) && !Ingredient::LineResolver.matcher(Ingredient::Library.default).known?(text)
-      end
-
-      def shouted?(text) = text.length > 3 && text == text.upcase && text.match?(/\p{Lu}{3}/) && !text.match?(/\d/) && @draft.titled?
 
       def begin_section(line)
         words = bare(line.text)
@@ -157,8 +142,7 @@ module ElmCup
 
       # "flaky salt" with an ingredient above and one below.
       def between?(text)
-        following = @lines[@at + 1]
-        @draft.begun? && following && amount_first?(following.text) && !sentence?(text)
+        @draft.begun? && amount_below? && !sentence?(text)
       end
 
       # Ingredients are over where the first sentence stands.
@@ -180,7 +164,15 @@ module ElmCup
         ingredient(rest)
       end
 
-      def ingredient(text) = several(with_name(text)).each { |each| @draft.line(each) }
+      def ingredient(text) = several(with_name(text)).each { |each| @draft.line(to_taste(each)) }
+
+      # Salt and spice without an amount are meant to taste; said.
+      def to_taste(text)
+        return text unless fault(text).start_with?("No amount found") && SEASONINGS.include?(matcher.one(text)&.family)
+
+        @remarks << "“#{text}” has no amount: taken as to taste"
+        "#{text}, to taste"
+      end
 
       # "1 cup" on a line of its own goes with the line below it.
       def with_name(text)

@@ -41,8 +41,11 @@ module ElmCup
         completed || own || without_form_words(name) || nearly(name)
       end
 
-      # `name` is an ingredient's without any guessing.
+      # `name` is one ingredient's without any guessing, or can be that of several.
       def known?(name) = !certain(name).nil?
+
+      # The Entry whose name it is without any guessing; nil for none, and for one that several have.
+      def one(name) = certain(name)&.entry
 
       private
 

@@ -1,0 +1,43 @@
+# frozen_string_literal: true
+
+module ElmCup
+  module Document
+    # Which lines of a pasted recipe are headings. For RecipeText, which knows the lines, the place and what was read so far.
+    module RecipeHeadings
+      HEADING_WORDS = 7
+      CAPITALS = /\A(?:\p{Lu}|of\b|and\b|the\b|&)/
+
+      private
+
+      def heading?(line)
+        text = line.text
+        return true if line.heading && (CardMarks.flavour(text) || @draft.nameless?)
+        return false if text.empty? || text.split.size > HEADING_WORDS || amount_first?(text) || RecipeYield.of(text) || meta?(text)
+        return true if line.heading || text.end_with?(":") || RecipeWords.section(bare(text))
+
+        !line.bullet && (text.match?(/\A(?:for|to)\s+(?:the\s+)?\w+\z/i) || text.match?(/\Afor the\b/i) || lone_part?(text) || shouted?(text) || capitals?(text))
+      end
+
+      # "Base", "Chocolate coating": a line of nothing but the name of a part, and of no ingredient ("Caramel sauce").
+      def lone_part?(text)
+        text.split.size <= 3 && RecipeWords.part?(text) && text.match?(/\A\p{Lu}/) && !text.match?(/[.,;\d]/) && (matcher.one(text).nil? || (text.split.size == 1 && amount_below?))
+      end
+
+      # "Oat Mixture" among ingredients, with an amount below it: a heading in all but its colon.
+      def capitals?(text)
+        @mode == :ingredients && amount_below? && text.split.size <= 4 && text.split.all? { |word| word.match?(CAPITALS) } &&
+          !text.match?(/[.,;\d]/) && !matcher.known?(text)
+      end
+
+      # The next line begins with an amount.
+      def amount_below?
+        following = @lines[@at + 1] if @at
+        !following.nil? && amount_first?(following.text)
+      end
+
+      def matcher = Ingredient::LineResolver.matcher(Ingredient::Library.default)
+
+      def shouted?(text) = text.length > 3 && text == text.upcase && text.match?(/\p{Lu}{3}/) && !text.match?(/\d/) && @draft.titled?
+    end
+  end
+end
