@@ -35,6 +35,15 @@ RSpec.describe ElmCup::Pantry do
     expect(label(eu)["ingredient"]["per_100g"]["carbohydrate_g"]).to be_within(0.1).of(figures["carbohydrate_g"])
   end
 
+  it "takes what the label leaves out from the row, as far as there is room for it" do
+    us = {"id" => "own-almond", "starts_from" => "almond-butter", "label" => {"rule" => "us", "fat_g" => 53, "carbohydrate_g" => 20, "protein_g" => 21}}
+    answer = label(us)
+    expect(answer["ingredient"]["per_100g"]).to include("fibre_g" => be_within(0.6).of(10.3), "carbohydrate_g" => be_within(0.3).of(20))
+    expect(answer["notes"]).to include(/does not say fibre: 10.\d g in 100 g is taken, as almond butter/, /does not say sugars/)
+    full = label(us.merge("label" => {"fat_g" => 55, "carbohydrate_g" => 20, "protein_g" => 24}))["ingredient"]["per_100g"]
+    expect(full["fibre_g"]).to be_within(0.1).of(1)
+  end
+
   it "refuses labels that cannot be true, and says why" do
     {
       with("fat_g" => 96, "protein_g" => 60) => ["/label", /come to 178.8 g in 100 g/],

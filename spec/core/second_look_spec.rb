@@ -41,6 +41,12 @@ RSpec.describe ElmCup::SecondLook do
     expect(rules(formula("50 g dark chocolate, melted", "1 cup tahini", "2 tsp water"))).not_to include("water-in-chocolate")
   end
 
+  it "writes out a line that was given by id and weight" do
+    document = formula({"ingredient" => "protein-powder", "grams" => 120}, {"ingredient" => "dates-soft", "grams" => 100}, "1/2 cup honey", process: "processor")
+    texts = ElmCup.assess(document)["findings"].select { |each| %w[powder-at-once pits].include?(each["rule"]) }.map { |each| each["remedy"]["patch"].first["value"] }
+    expect(texts).to match_array([{"text" => "120 g whey protein powder, added by halves", "ingredient" => "protein-powder"}, {"text" => "100 g soft dates, pitted", "ingredient" => "dates-soft"}])
+  end
+
   it "takes the wet line out of the chocolate, not the chocolate" do
     document = formula("200 g dark chocolate, melted", "2 tsp water", "1 pinch salt")
     finding = ElmCup.assess(document)["findings"].find { |each| each["rule"] == "water-in-chocolate" }

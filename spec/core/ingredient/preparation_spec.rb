@@ -82,6 +82,12 @@ RSpec.describe ElmCup::Ingredient::Preparation do
     expect(width.call(bowl("180 g dates, soaked 1 h, to paste", "5 g water"))).to be >= width.call(bowl("180 g dates, to paste", "5 g water"))
   end
 
+  it "gives half of it to fruit that is chopped by hand, as its figure is half" do
+    line = bowl("100 g soft dates, soaked 1 h, chopped", "1 cup oats")["lines"].first
+    expect(line["form"]).to eq("chopped")
+    expect(line["split_ml"]["pulp"]).to be_within(0.01).of(26 + 15 * 2.47 / 2)
+  end
+
   it "keeps the water of whole soaked pieces to themselves, and frees that of nuts that are cut" do
     whole = bowl("50 g raisins, soaked 1 h", "100 g tahini", "1 cup oats")["lines"].first
     expect([whole["supply_ml"], whole["grams"]]).to eq([0.0, 60.0])

@@ -7,7 +7,7 @@ import CsvDialog from '@/components/pantry/CsvDialog.vue'
 import LabelForm from '@/components/pantry/LabelForm.vue'
 import PantryDetail from '@/components/pantry/PantryDetail.vue'
 import SwitchButtons from '@/components/frame/SwitchButtons.vue'
-import { forgetLibrary, useLibrary } from '@/composables/useLibrary'
+import { useLibrary } from '@/composables/useLibrary'
 import { say } from '@/composables/useNotice'
 import { usePantry } from '@/composables/usePantry'
 import { count, figure, money } from '@/format'
@@ -59,7 +59,6 @@ function label(of?: PantryRow) {
 async function keepAll(ingredients: OwnIngredient[], then: string) {
   try {
     await keep(ingredients)
-    forgetLibrary()
     labelShown.value = csvShown.value = false
     await choose(ingredients[0]!.id)
     say(then)
@@ -69,7 +68,6 @@ async function keepAll(ingredients: OwnIngredient[], then: string) {
 }
 async function reset(row: PantryRow) {
   await forget(row.id, row.name)
-  forgetLibrary()
   if (row.starts_from && row.starts_from !== row.id) await choose(row.starts_from)
 }
 const csvShown = ref(false)
