@@ -164,6 +164,12 @@ RSpec.describe "An import" do
       .each { |text, message| expect { import(text.b) }.to raise_error(ElmCup::InvalidDocument, message), text[0, 40] }
   end
 
+  it "decodes what entities stand for, and leaves those that stand for nothing" do
+    {"1&frac12; cups oats" => "1½ cups oats", "1 cup&#160;oats" => "1 cup oats", "1 cup &#x6f;ats" => "1 cup oats", "1 cup oats (&#xD800;)" => "1 cup oats (&#xD800;)", "1 cup oats (&#x110000;)" => "1 cup oats (&#x110000;)", "1 cup oats (&#99999999;)" => "1 cup oats (&#99999999;)", "1 cup oats & honey" => "1 cup oats & honey"}
+      .each { |raw, text| expect(ElmCup::Document::RecipeLine.from(raw).text).to eq(text), raw }
+    expect(import(JSON.generate("@type" => "Recipe", "name" => "a &#xD800; b", "recipeIngredient" => ["1 cup oats"]))["formula"]["name"]).to eq("a &#xD800; b")
+  end
+
   it "raises for nothing that is typed" do
     random = Random.new(7)
     pieces = ["1 cup oats", "For the base:", "Ingredients", "Method", "##", "**", "| a | b |", "|---|", "Makes", "Makes 16", "Serves 8 bites", "1.", "Step 2", "•", "{", "[", "&amp;", "<li>", "_x_", "_takes 25 % of dough_",

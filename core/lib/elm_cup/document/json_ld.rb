@@ -1,7 +1,5 @@
 # frozen_string_literal: true
 
-require "htmlentities"
-
 module ElmCup
   module Document
     # A schema.org Recipe in JSON-LD, as pages carry it: on its own, in a list, in an @graph, of several types. Its ingredients
@@ -13,7 +11,6 @@ module ElmCup
       FORMAT = "application/vnd.elm-cup.formula+json"
       MOST_NODES = 5_000
       TAG = %r{</?[a-z][^<>]*>}i
-      ENTITIES = HTMLEntities.new
 
       class << self
         # Whether a parsed JSON value looks like JSON-LD rather than a formula document.
@@ -138,7 +135,7 @@ module ElmCup
         def plain(value, lines: false)
           text = value.is_a?(Hash) ? value["@value"].to_s : list(value).first.to_s
           text = text.gsub(%r{<br\s*/?>|</(?:p|li|div)>}i, "\n") if lines
-          text = ENTITIES.decode(ENTITIES.decode(text)).gsub(TAG, " ")
+          text = Entities.decode(Entities.decode(text)).gsub(TAG, " ")
           lines ? text.gsub(/[^\S\n]+/, " ") : text.gsub(/\s+/, " ").strip
         end
       end

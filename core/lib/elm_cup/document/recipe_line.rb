@@ -1,7 +1,5 @@
 # frozen_string_literal: true
 
-require "htmlentities"
-
 module ElmCup
   module Document
     # One line of a pasted recipe, freed of what pages and cards put around it.
@@ -9,7 +7,6 @@ module ElmCup
     #   bullet    it stood behind a bullet or a box
     #   fields    its parts where it is several: "Serves 12 · Prep 20 mins", "Recipe: drops     Yield: 2 dozen"
     RecipeLine = Value.of(:text, heading: false, step: false, bullet: false, fields: []) do
-      self::ENTITIES = HTMLEntities.new
       # "1️⃣" is a digit in a box.
       self::KEYCAP = /(\d)\uFE0F?\u20E3/
       self::TAG = %r{(?<!\\)</?[a-z][^<>]*>}i
@@ -47,7 +44,7 @@ module ElmCup
 
       # Entities and tags of a page, spaces and digits of a keyboard.
       def self.plain(raw)
-        text = raw.include?("&") ? self::ENTITIES.decode(raw) : raw
+        text = Entities.decode(raw)
         text = text.gsub(self::TAG, " ") if text.include?("<")
         Quantity::PlainText.of(text.gsub(self::KEYCAP, '\1. ')).strip
       end
