@@ -15,7 +15,13 @@ module ElmCup
       def self.decode(text)
         return text unless text.include?("&")
 
-        CODER.decode(text.gsub(NUMBERED) { |whole| character?($1 ? $1.hex : $2.to_i) ? whole : whole.sub("&", "&amp;") })
+        CODER.decode(text.gsub(NUMBERED) { |whole|
+          if character?(($1) ? $1.hex : $2.to_i)
+            whole
+          else
+            whole.sub("&", "&amp;")
+          end
+        })
       end
 
       def self.character?(code) = code.between?(1, LAST) && !NO_CHARACTER.cover?(code)
