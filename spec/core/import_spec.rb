@@ -271,6 +271,13 @@ RSpec.describe "An import" do
       expect(import(again)["formula"].except("shape")).to eq(back.except("shape"))
     end
 
+    it "leaves out shares and flavours of a part that someone took off the card, and says so" do
+      card = ElmCup.export(document, "md").sub(/## caramel.*?(?=## dough)/m, "")
+      answer = import(card)
+      expect(answer["formula"]["components"].map { |part| part.slice("name", "takes") }).to eq([{"name" => "dough"}])
+      expect(answer["notes"]).to include("There is no “caramel” that dough could take of")
+    end
+
     it "prints and reads lines without changing them" do
       random = Random.new(11)
       library = ElmCup::Ingredient::Library.default.all

@@ -85,6 +85,7 @@ module ElmCup
       def document
         parts = @parts.select { |part| part["lines"].any? || @marked.include?(part) }
         parts.first["type"] = "dough" if parts.all? { |part| %w[coating topping].include?(part["type"]) }
+        keep_links(parts)
         by_machine(parts)
         pieces(*@pieces_of_steps) if @pieces_of_steps
         {
@@ -102,6 +103,17 @@ module ElmCup
 
         @remarks << "No name was found; give it one"
         "Imported formula"
+      end
+
+      # A card that was changed by hand may take of a part that is gone.
+      def keep_links(parts)
+        names = parts.map { |part| part["name"] }
+        parts.each do |part|
+          there, gone = (part["takes"] || []).partition { |take| names.include?(take["component"]) && take["component"] != part["name"] }
+          gone.each { |take| @remarks << "There is no “#{take["component"]}” that #{part["name"]} could take of" }
+          there.empty? ? part.delete("takes") : part["takes"] = there
+        end
+        @splits.reject! { |split| !names.include?(split["component"]) && @remarks << "There is no “#{split["component"]}” that “#{split["name"]}” could be a flavour of" }
       end
 
       # A method that names a machine makes it of dates and nuts; said, so that it can be changed.
