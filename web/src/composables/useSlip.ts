@@ -41,6 +41,7 @@ export function useSlip(draft: Draft) {
     place.value.list === 'splits' ? draft.document.value.splits?.[place.value.index] : undefined,
   )
   const lines = computed<DocumentLine[]>(() => partOf(draft.document.value)?.[place.value.key] ?? [])
+  const kitchen = computed(() => draft.document.value.kitchen)
   /** Pieces are folded into a flavour by hand. */
   const process = computed(() => component.value?.process ?? 'hand')
   const asked = computed<FormulaDocument | undefined>(() => {
@@ -155,6 +156,7 @@ export function useSlip(draft: Draft) {
     flavour,
     lines,
     process,
+    kitchen,
     picking,
     provisional,
     assessment,

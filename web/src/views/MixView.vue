@@ -7,7 +7,6 @@ import ShortcutsDialog from '@/components/frame/ShortcutsDialog.vue'
 import BreachNote from '@/components/mix/BreachNote.vue'
 import CupPanel from '@/components/mix/CupPanel.vue'
 import EatersPanel from '@/components/mix/EatersPanel.vue'
-import EntryLine from '@/components/mix/EntryLine.vue'
 import FactsPanel from '@/components/mix/FactsPanel.vue'
 import FlavourSettings from '@/components/mix/FlavourSettings.vue'
 import HowMixed from '@/components/mix/HowMixed.vue'
@@ -16,7 +15,7 @@ import PartsBar from '@/components/mix/PartsBar.vue'
 import PartSettings from '@/components/mix/PartSettings.vue'
 import PiecePanel from '@/components/mix/PiecePanel.vue'
 import SecondLook from '@/components/mix/SecondLook.vue'
-import SlipRow from '@/components/mix/SlipRow.vue'
+import SlipLines from '@/components/mix/SlipLines.vue'
 import TakesEditor from '@/components/mix/TakesEditor.vue'
 import WholePanel from '@/components/mix/WholePanel.vue'
 import type { AssessedComponent, AssessedFlavour } from '@/api/client'
@@ -31,25 +30,20 @@ const formulaId = Number(useRoute().params.id)
 const router = useRouter()
 const draft = useDraft(formulaId)
 const library = useLibrary()
-const entry = useTemplateRef<InstanceType<typeof EntryLine>>('entry')
+const entry = useTemplateRef<InstanceType<typeof SlipLines>>('entry')
 const header = useTemplateRef<InstanceType<typeof FormulaHeader>>('header')
 const keysShown = ref(false)
 
 const slip = useSlip(draft)
 const parts = useParts(draft, () => slip.assessment.value?.splits?.[0]?.component)
-const { place, component, flavour, lines, assessment, assessed, assessedLines, error, process, picking, provisional } =
-  slip
+const { place, component, flavour, assessment, assessed, assessedLines, error, process, picking, provisional } = slip
 const document = draft.document
 const kitchen = computed(() => document.value.kitchen)
 const several = computed(() => document.value.components.length + (document.value.splits?.length ?? 0) > 1)
-const scale = computed(() =>
-  Math.max(1, ...assessedLines.value.flatMap((line) => [line.supply_ml ?? 0, line.demand_ml ?? 0])),
-)
 const pickedLine = computed(() => (picking.value === undefined ? undefined : assessedLines.value[picking.value]))
 /** What is in hand by its kind. */
 const inHand = computed(() => (component.value ? (assessed.value as AssessedComponent | undefined) : undefined))
 const base = computed(() => (flavour.value ? (assessed.value as AssessedFlavour | undefined)?.component : undefined))
-const linesGrams = computed(() => assessedLines.value.reduce((sum, line) => sum + (line.grams ?? 0), 0))
 
 draft.load()
 
@@ -175,51 +169,7 @@ useShortcuts(() => shortcuts)
             :assessed="inHand"
             @take="(at, next) => parts.take(place.index, at, next)"
           />
-          <EntryLine ref="entry" :process="process" :kitchen="kitchen" @add="slip.add" @reading="slip.show($event)" />
-          <div v-if="!draft.loaded.value" class="skeleton" aria-hidden="true" />
-          <ol v-else-if="lines.length" class="rows">
-            <SlipRow
-              v-for="(line, row) in lines"
-              :key="row"
-              :line="line"
-              :assessed="assessedLines[row]"
-              :scale="scale"
-              :process="process"
-              :kitchen="kitchen"
-              :number="row + 1"
-              @change="slip.change(row, $event)"
-              @preview="slip.show($event, row)"
-              @remove="slip.remove(row)"
-              @nudge="slip.nudge(row, $event)"
-              @drag="slip.nudge(row, $event, false)"
-              @pick="picking = row"
-            />
-            <li class="total">
-              <span>{{ flavour ? (place.key === 'topping' ? 'Strewn on' : 'Folded in') : 'In the bowl' }}</span><span
-                class="figure"
-                >{{ assessed ? Math.round(flavour ? linesGrams : assessed.grams) : '…' }} g</span
-              >
-            </li>
-          </ol>
-          <div v-else-if="flavour" class="teach">
-            <p>
-              {{
-                place.key === 'topping'
-                  ? 'Nothing is strewn on this flavour.'
-                  : 'Nothing is folded in yet: this flavour is the plain base.'
-              }}
-              Try “2 tbsp chopped pistachios”.
-            </p>
-          </div>
-          <div v-else class="teach">
-            <p>Nothing in the bowl yet. Try these, one line at a time:</p>
-            <p
-              v-for="example in ['1 1/2 cups rolled oats, ground', '12 soft dates, to paste', '1/3 cup tahini']"
-              :key="example"
-            >
-              <button type="button" class="link-button" @click="slip.add({ text: example })">{{ example }}</button>
-            </p>
-          </div>
+          <SlipLines ref="entry" :slip="slip" :loaded="draft.loaded.value" />
         </template>
       </section>
       <CupPanel
@@ -287,23 +237,6 @@ useShortcuts(() => shortcuts)
 }
 .method li {
   padding: 3px 0;
-}
-.rows {
-  background: var(--milk);
-  border: 1px solid var(--bran);
-  border-radius: var(--radius);
-  margin-top: 6px;
-  overflow: hidden;
-}
-.rows :deep(.row:first-child) {
-  border-top: 0;
-}
-.total {
-  display: flex;
-  justify-content: space-between;
-  padding: 8px 12px;
-  border-top: 1px solid var(--bran);
-  font-weight: 600;
 }
 .side {
   background: var(--milk);
