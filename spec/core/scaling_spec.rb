@@ -39,6 +39,12 @@ RSpec.describe ElmCup::Scaling do
     end
   end
 
+  it "keeps the number of pieces where flavours divide them" do
+    answer = ElmCup.scaling(document, pieces: 48, piece_grams: 16)
+    expect([answer["pieces"], answer["document"]["shape"]]).to eq([48, {"kind" => "ball", "pieces" => 48}])
+    expect(ElmCup.assess(answer["document"])["splits"][0]["pieces"]["piece_grams"]).to be_within(1).of(16)
+  end
+
   it "comes to the grams asked of the whole, within a twentieth of a per cent, and says how near" do
     [100, 600, 2500].each do |grams|
       answer = ElmCup.scaling(document, grams: grams)

@@ -16,7 +16,7 @@ module ElmCup
       before = Assessment.of(document, library: library)
       asked = factor ? nil : asked(pieces, piece_grams, grams)
       exact = factor ? Document::Scale.factor(factor) : factor_to(asked, before, pieces)
-      scaled = Document::Scale.call(with_shape(document, pieces, piece_grams), exact)
+      scaled = with_shape(Document::Scale.call(document, exact), pieces, piece_grams)
       answer(scaled, exact, before, Assessment.of(scaled, library: library), asked, pieces)
     end
 
@@ -58,8 +58,11 @@ module ElmCup
         parts + (answer["splits"] || []).sum { |split| split["lines"].sum { |line| line["grams"] } }
       end
 
+      # Flavours are rolled each for itself: there the number holds, and the grams of one give way a little.
       def with_shape(document, pieces, piece_grams)
-        pieces ? document.merge("shape" => {"kind" => "ball", "piece_grams" => piece_grams}) : document
+        return document unless pieces
+
+        document.merge("shape" => {"kind" => "ball", **(document["splits"] ? {"pieces" => pieces} : {"piece_grams" => piece_grams})})
       end
 
       def answer(scaled, exact, before, after, asked, pieces)

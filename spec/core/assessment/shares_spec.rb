@@ -127,6 +127,18 @@ RSpec.describe "A formula of several components" do
       expect(answer["splits"][1]["nutrition_per_piece"]["kcal"]).not_to eq(answer["splits"][0]["nutrition_per_piece"]["kcal"])
     end
 
+    it "loses no piece where their number is given" do
+      [24, 7, 1, 100].each do |pieces|
+        said = ElmCup.assess(document.merge("shape" => {"kind" => "ball", "pieces" => pieces}))
+        plain = said["pieces"]["count"] - said["splits"].sum { |split| split["pieces"]["count"] }
+        expect(said["pieces"]["count"]).to eq(pieces)
+        expect(plain).to be_between(0, pieces)
+      end
+      said = ElmCup.assess(document.merge("shape" => {"kind" => "ball", "pieces" => 24}))
+      expect(said["splits"].map { |split| split["pieces"]["count"] }).to eq([12, 8])
+      expect(said["splits"][0]["pieces"]["piece_grams"]).to be_within(0.01).of(245 / 12.0)
+    end
+
     it "offers doses that go into the flavour" do
       wet = document.merge("splits" => [{"name" => "wet", "share" => 0.2, "lines" => [{"text" => "3 tbsp water"}]}])
       option = ElmCup.assess(wet)["splits"][0]["rescue"]["options"].first

@@ -38,7 +38,7 @@ module ElmCup
       end
 
       def takes
-        @read.taken.reject { |taken| taken.take.component == @read.name }.map do |taken|
+        @read.taken.map do |taken|
           {
             "component" => taken.take.component, "status" => taken.known? ? "read" : "waits", "share" => taken.fraction && round(taken.fraction, 4),
             "grams" => taken.grams && round(taken.grams, 2), "text" => taken.take.text, "message" => taken.message, "assumptions" => taken.assumptions

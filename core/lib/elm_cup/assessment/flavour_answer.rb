@@ -6,11 +6,10 @@ module ElmCup
     class FlavourAnswer
       include Figures
 
-      # flavour: Flavour; pieces: a Hash for the answer, nil where no shape is given; part: PieceParts::Part.
-      def initialize(flavour, pieces, part)
+      # flavour: Flavour; pieces: a Hash for the answer, nil where no shape is given.
+      def initialize(flavour, pieces)
         @flavour = flavour
         @pieces = pieces
-        @part = part
       end
 
       def to_h

@@ -31,20 +31,25 @@ module ElmCup
       def balls
         return @balls if defined?(@balls)
 
-        @balls = (@parts.all.to_h { |part| [part, ball_of(part)] } if @formula.shape && known?)
+        counts = @parts.counts(@formula.shape.pieces) if @formula.shape&.pieces && known?
+        @balls = (@parts.all.each_with_index.to_h { |part, at| [part, ball_of(part, counts && counts[at])] } if @formula.shape && known?)
       end
 
-      # A number of pieces is one of all parts together: every piece is as heavy.
-      def ball_of(part)
+      # count: the pieces of this part, nil where the shape says how large one is.
+      def ball_of(part, count)
         shape = @formula.shape
-        each = shape.pieces ? {piece_grams: @parts.whole.grams / shape.pieces} : {piece_grams: shape.piece_grams, scoop_ml: shape.scoop_ml}
-        Piece::Ball.new(density: Mixture::Density.of(part.bowl) || 1.0, **each, pieces: (shape.pieces if @read.flavours.empty?)).of(part.bowl.grams)
+        each = if count&.positive? then {pieces: count}
+        # So small a part that no piece falls to it.
+        elsif count then {piece_grams: @parts.whole.grams}
+        else {piece_grams: shape.piece_grams, scoop_ml: shape.scoop_ml}
+        end
+        Piece::Ball.new(density: Mixture::Density.of(part.bowl) || 1.0, **each).of(part.bowl.grams)
       end
 
       def splits
         return {} if @read.flavours.empty?
 
-        {"splits" => @read.flavours.each_with_index.map { |flavour, at| FlavourAnswer.new(flavour, pieces_of(@parts.all[at]), @parts.all[at]).to_h }}
+        {"splits" => @read.flavours.each_with_index.map { |flavour, at| FlavourAnswer.new(flavour, pieces_of(@parts.all[at])).to_h }}
       end
 
       def pieces_of(part)

@@ -24,6 +24,14 @@ module ElmCup
         @all ||= @read.flavours.map { |flavour| Part.new(flavour: flavour, bowl: Mixture::Bowl.new(times(flavour.split.share) + flavour.folded.lines)) } + plain
       end
 
+      # `pieces` divided among the parts by their mass, none lost: the largest remainders get what rounding leaves.
+      def counts(pieces)
+        exact = all.map { |part| pieces * part.bowl.grams / all.sum { |each| each.bowl.grams } }
+        counts = exact.map(&:floor)
+        exact.each_index.sort_by { |at| [counts[at] - exact[at], at] }.first(pieces - counts.sum).each { |at| counts[at] += 1 }
+        counts
+      end
+
       private
 
       def plain
