@@ -255,6 +255,15 @@ RSpec.describe "An import" do
       expect(import(ElmCup.export(document, "json"))["formula"]).to eq(document)
     end
 
+    it "names every line to other readers, flavours too, and knows the flavours again" do
+      changed = JSON.parse(ElmCup.export(document, "jsonld"))
+      expect(changed["recipeIngredient"]).to eq(document["components"].flat_map { |part| part["lines"].map { |line| line["text"] } } + ["20 g cocoa nibs", "1 tsp flaky salt"])
+      changed["name"] = "Changed"
+      back = import(JSON.generate(changed))["formula"]
+      expect(back["components"].map { |part| part["name"] }).to eq(%w[caramel dough])
+      expect(back["splits"]).to eq([{"name" => "nib", "share" => 0.5, "component" => "dough", "lines" => [{"text" => "20 g cocoa nibs"}, {"text" => "1 tsp flaky salt"}]}])
+    end
+
     it "is read anew where someone changed the JSON-LD" do
       changed = JSON.parse(ElmCup.export(document, "jsonld"))
       changed["hasPart"][0]["recipeIngredient"][0] = "20 soft dates"

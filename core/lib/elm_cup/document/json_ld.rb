@@ -91,10 +91,12 @@ module ElmCup
         # Parts of their own (hasPart) become components; else one list, in which pages put headings too.
         def ingredient_lines(recipe)
           parts = list(recipe["hasPart"]).grep(Hash).select { |part| recipe?(part) && ingredients(part).any? }
-          return parts.flat_map { |part| ["For the #{plain(part["name"])}:", *texts(ingredients(part))] } if parts.any?
+          return parts.flat_map { |part| [heading(plain(part["name"])), *texts(ingredients(part))] } if parts.any?
 
           texts(ingredients(recipe))
         end
+
+        def heading(name) = CardMarks.flavour(name) ? "## #{name}" : "For the #{name}:"
 
         def texts(list) = list.flat_map { |each| lines_of(each) }
 

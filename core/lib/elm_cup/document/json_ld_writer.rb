@@ -19,20 +19,25 @@ module ElmCup
 
       # The part that is the document's own words; what is read back is compared with it.
       def self.said(document)
-        parts = document["components"]
+        parts = document["components"].map { |part| part(part["name"], part["type"] || "dough", part["lines"]) } +
+          (document["splits"] || []).map { |split| part(flavour(split, document), "flavour", (split["lines"] || []) + (split["topping"] || [])) }
         {
-          "name" => document["name"], "recipeIngredient" => parts.flat_map { |part| lines(part) },
+          "name" => document["name"], "recipeIngredient" => parts.flat_map { |part| part["recipeIngredient"] },
           "recipeInstructions" => (document["notes"] || []).map { |text| {"@type" => "HowToStep", "text" => text} },
-          **((parts.size > 1) ? {"hasPart" => parts.map { |part| part(part) }} : {})
+          **((parts.size > 1) ? {"hasPart" => parts} : {})
         }
       end
 
       class << self
         private
 
-        def part(part) = {"@type" => "Recipe", "name" => part["name"], "recipeCategory" => part["type"] || "dough", "recipeIngredient" => lines(part)}
+        def part(name, category, lines) = {"@type" => "Recipe", "name" => name, "recipeCategory" => category, "recipeIngredient" => lines.map { |line| text(line) }}
 
-        def lines(part) = part["lines"].map { |line| text(line) }
+        # As the Markdown card heads it, so that it is known again.
+        def flavour(split, document)
+          percent = Quantity::FractionText.decimal(Rational(split["share"].to_s) * 100)
+          "Flavour: #{split["name"]} (#{percent} % of #{split["component"] || Leading.name(document["components"])})"
+        end
 
         def text(line) = line["text"] || "#{Quantity::FractionText.decimal(Rational(line["grams"].to_s))} g #{line["ingredient"].tr("-", " ")}"
 
