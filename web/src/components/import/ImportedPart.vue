@@ -2,6 +2,7 @@
 /** One part of an imported recipe: every line as it was read and how sure that is, to be corrected in place. */
 import type { AssessedComponent } from '@/api/client'
 import { PART_TYPES, type DocumentComponent, type DocumentLine, type PartType } from '@/api/document'
+import GuessButtons from '@/components/mix/GuessButtons.vue'
 import { figure, percent } from '@/format'
 
 const props = defineProps<{ part: DocumentComponent; assessed?: AssessedComponent }>()
@@ -65,15 +66,10 @@ function typed(row: number, event: Event) {
         </span>
         <span v-else-if="assessed?.lines[row]" class="as wrong">
           {{ assessed.lines[row]!.message }}
-          <button
-            v-for="guess in assessed.lines[row]!.candidates.slice(0, 4)"
-            :key="guess.ingredient"
-            type="button"
-            class="guess"
-            @click="emit('line', row, { text: line.text, ingredient: guess.ingredient })"
-          >
-            {{ guess.name }}
-          </button>
+          <GuessButtons
+            :guesses="assessed.lines[row]!.candidates.slice(0, 4)"
+            @choose="emit('line', row, { text: line.text, ingredient: $event })"
+          />
           <button
             v-if="assessed.lines[row]!.status !== 'unreadable'"
             type="button"
@@ -133,15 +129,6 @@ li input {
 }
 .wrong {
   color: var(--berry);
-}
-.guess {
-  border: 1px solid var(--husk);
-  background: var(--milk);
-  color: var(--cocoa);
-  border-radius: 16px;
-  padding: 3px 10px;
-  margin: 2px 4px 2px 0;
-  cursor: pointer;
 }
 .out {
   border: 0;

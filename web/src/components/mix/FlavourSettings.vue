@@ -1,8 +1,8 @@
 <script setup lang="ts">
 /** A flavour in hand: its name, how much of the base it is, and whether pieces are folded in or strewn on. */
-import { ref, watch } from 'vue'
 import type { DocumentSplit } from '@/api/document'
 import type { Place } from '@/composables/useParts'
+import NameField from '@/components/frame/NameField.vue'
 import SwitchButtons from '@/components/frame/SwitchButtons.vue'
 
 const props = defineProps<{ flavour: DocumentSplit; base?: string }>()
@@ -12,17 +12,6 @@ const WAYS = [
   { id: 'lines', word: 'folded in' },
   { id: 'topping', word: 'strewn on' },
 ] as const
-const name = ref('')
-watch(
-  () => props.flavour.name,
-  (now) => (name.value = now),
-  { immediate: true },
-)
-function rename() {
-  const next = name.value.trim()
-  if (next && next !== props.flavour.name) emit('change', { name: next })
-  else name.value = props.flavour.name
-}
 function share(event: Event) {
   const field = event.target as HTMLInputElement
   const value = field.valueAsNumber
@@ -33,14 +22,7 @@ function share(event: Event) {
 
 <template>
   <div class="settings">
-    <input
-      v-model="name"
-      class="plain-field name"
-      maxlength="80"
-      aria-label="Name of the flavour"
-      @change="rename"
-      @keydown.enter.prevent="rename"
-    />
+    <NameField :name="flavour.name" label="Name of the flavour" @rename="emit('change', { name: $event })" />
     <label class="share">
       <input
         type="number"
@@ -67,9 +49,6 @@ function share(event: Event) {
   gap: 8px 14px;
   align-items: center;
   margin-bottom: 10px;
-}
-.name {
-  width: 190px;
 }
 .number {
   width: 84px;

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 /** What a typed line was read as, or what is wrong and the guesses to choose from. */
 import type { AssessedLine } from '@/api/client'
+import GuessButtons from './GuessButtons.vue'
 import { figure, percent } from '@/format'
 
 defineProps<{ line: AssessedLine }>()
@@ -21,17 +22,7 @@ defineEmits<{ choose: [ingredient: string] }>()
   <span v-else class="flag">
     <svg viewBox="0 0 12 12" class="mark" aria-hidden="true"><path d="M2 1v10M2 1h8l-2 3 2 3H2" /></svg>
     {{ line.message }}
-    <span v-if="line.candidates.length" class="guesses">
-      <button
-        v-for="guess in line.candidates"
-        :key="guess.ingredient"
-        type="button"
-        class="guess"
-        @click="$emit('choose', guess.ingredient)"
-      >
-        {{ guess.name }}
-      </button>
-    </span>
+    <GuessButtons :guesses="line.candidates" @choose="$emit('choose', $event)" />
   </span>
 </template>
 
@@ -45,22 +36,5 @@ defineEmits<{ choose: [ingredient: string] }>()
   fill: none;
   stroke: currentColor;
   stroke-width: 1.4;
-}
-.guesses {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 6px;
-  padding: 4px 0;
-}
-.guess {
-  border: 1px solid var(--husk);
-  background: var(--milk);
-  color: var(--cocoa);
-  border-radius: 16px;
-  padding: 4px 12px;
-  cursor: pointer;
-}
-.guess:hover {
-  border-color: var(--elm);
 }
 </style>

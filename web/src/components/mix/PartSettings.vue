@@ -1,32 +1,15 @@
 <script setup lang="ts">
 /** The component in hand: its name, its type, its place in the order; only where there are several. */
-import { ref, watch } from 'vue'
+import NameField from '@/components/frame/NameField.vue'
 import { PART_TYPES, type DocumentComponent, type PartType } from '@/api/document'
 
-const props = defineProps<{ part: DocumentComponent; index: number; count: number }>()
+defineProps<{ part: DocumentComponent; index: number; count: number }>()
 const emit = defineEmits<{ rename: [name: string]; type: [type: PartType]; move: [to: number]; remove: [] }>()
-const name = ref('')
-watch(
-  () => props.part.name,
-  (now) => (name.value = now),
-  { immediate: true },
-)
-function rename() {
-  if (name.value.trim()) emit('rename', name.value)
-  name.value = props.part.name
-}
 </script>
 
 <template>
   <div class="settings">
-    <input
-      v-model="name"
-      class="plain-field name"
-      maxlength="80"
-      aria-label="Name of the part"
-      @change="rename"
-      @keydown.enter.prevent="($event.target as HTMLInputElement).blur()"
-    />
+    <NameField :name="part.name" label="Name of the part" @rename="emit('rename', $event)" />
     <Select
       aria-label="Type of the part"
       :model-value="part.type ?? 'dough'"
@@ -53,9 +36,6 @@ function rename() {
   gap: 8px 12px;
   align-items: center;
   margin-bottom: 8px;
-}
-.name {
-  width: 150px;
 }
 .order {
   display: flex;
