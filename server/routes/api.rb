@@ -87,7 +87,13 @@ module ElmCupServer
     def file(document, format)
       text = ElmCup.export(document, format, pantry: Pantry.library)
       type, ending = ElmCup::Export::FORMATS.fetch(format)
-      download(text, type, "#{document["name"].unicode_normalize(:nfkd).gsub(/\p{Mn}/, "").gsub(/[^A-Za-z0-9]+/, "-").gsub(/\A-|-\z/, "").downcase[0, 60]}.#{ending}")
+      download(text, type, "#{file_name(document["name"])}.#{ending}")
+    end
+
+    # A name in plain letters; a formula whose name has none is a "formula".
+    def file_name(name)
+      plain = name.unicode_normalize(:nfkd).gsub(/\p{Mn}/, "").gsub(/[^A-Za-z0-9]+/, "-").gsub(/\A-|-\z/, "").downcase[0, 60]
+      plain.empty? ? "formula" : plain
     end
 
     def download(text, type, name) = [200, {"content-type" => "#{type}; charset=utf-8", "cache-control" => "no-store", "content-disposition" => "attachment; filename=\"#{name}\""}, text]

@@ -23,6 +23,9 @@ RSpec.describe "What comes and goes over the API", server: true do
       expect(last_response.headers["content-disposition"]).to eq("attachment; filename=\"interval-bites-no-2.#{format}\"")
       expect(last_response.body.force_encoding("UTF-8")).to eq(ElmCup.export(document, format))
     end
+    nameless = ask(:post, "/api/formulas", document.merge("name" => "かし \" ; x=1")) && ask(:post, "/api/formulas", document.merge("name" => "かし"))
+    get "/api/formulas/#{nameless["id"]}/export?format=md"
+    expect(last_response.headers["content-disposition"]).to eq("attachment; filename=\"formula.md\"")
     expect(ask(:get, "/api/formulas/#{made["id"]}/export?format=doc")).to include("status" => 400)
     expect(ask(:get, "/api/formulas/999999/export?format=md")).to include("status" => 404)
     expect(ask(:post, "/api/export", {document: document, format: "md"})["text"]).to start_with("# Íntérval bites")

@@ -26,6 +26,8 @@ RSpec.describe "The pantry in the browser", system: true do
     fill("Fat, g" => "96", "Carbohydrate, g" => "15", "Fibre, g" => "7", "Protein, g" => "60", "Salt, g" => "0,8")
     expect(page).to have_css("[role=alert]", text: "come to 178.8 g in 100 g; check the figures")
     expect(page).to have_button("Keep it", disabled: true)
+    fill("Fat, g" => "lots")
+    expect(page).to have_css("[role=alert]", text: "“lots” is no number.")
     fill("Fat, g" => "46", "Protein, g" => "27", "of which sugars, g" => "6")
     fill_in "Its list of ingredients", with: "Roasted peanuts, palm oil, salt. May contain milk."
     within("[role=dialog]") { fill("Price" => "3,40", "a pack of" => "340") }
@@ -45,7 +47,10 @@ RSpec.describe "The pantry in the browser", system: true do
 
   it "puts a price on a library row and takes it back to the row" do
     visit "/pantry?id=honey"
-    within(".price") { fill("Price" => "6", "for" => "500") }
+    within(".price") { fill("Price" => "cheap", "for" => "500") }
+    click_button "Keep", exact: true
+    expect(page).to have_text("“cheap” is no number; nothing was changed.")
+    within(".price") { fill("Price" => "6") }
     click_button "Keep", exact: true
     expect(page).to have_text("€1.20 for 100 g").and have_css(".rows button[aria-current]", text: "ours")
     within(".price") { fill_in "for", with: "" }

@@ -2,7 +2,7 @@
 /** An ingredient from its pack: what the label says for 100 g or a serving, the list pasted; checked as it is typed. */
 import { computed, ref, shallowRef, watch } from 'vue'
 import { api, unwrap, type LabelAnswer, type Library, type OwnIngredient } from '@/api/client'
-import { figure } from '@/format'
+import { figure, typedNumber } from '@/format'
 
 const props = defineProps<{ given?: OwnIngredient; library: Library; currency: string }>()
 const emit = defineEmits<{ keep: [ingredient: OwnIngredient]; close: [] }>()
@@ -62,7 +62,11 @@ watch(
   },
   { immediate: true },
 )
-const number = (text: string | undefined) => (text?.trim() ? Number(text.replace(',', '.')) : undefined)
+const number = typedNumber
+/** What was typed where a number belongs and is none. */
+const noNumber = computed(() =>
+  [serving.value, price.value, pack.value, ...Object.values(figures.value)].find((text) => Number.isNaN(number(text))),
+)
 const slug = (text: string) =>
   `own-${text
     .normalize('NFKD')
@@ -97,10 +101,13 @@ const enough = computed(
 )
 let timer: ReturnType<typeof setTimeout> | undefined
 let asked = 0
-watch([said, enough, visible], () => {
+watch([said, enough, visible, noNumber], () => {
   clearTimeout(timer)
   asked += 1
-  if (visible.value && enough.value) timer = setTimeout(check, 250)
+  if (noNumber.value !== undefined) {
+    answer.value = undefined
+    error.value = `“${noNumber.value}” is no number.`
+  } else if (visible.value && enough.value) timer = setTimeout(check, 250)
   else answer.value = error.value = undefined
 })
 async function check() {

@@ -2,7 +2,8 @@
 /** One row of the pantry: every figure with its source and spread, its price, and the row it starts from. */
 import { computed, ref, watch } from 'vue'
 import type { OwnIngredient, PantryRow } from '@/api/client'
-import { figure, money, words } from '@/format'
+import { say } from '@/composables/useNotice'
+import { figure, money, typedNumber, words } from '@/format'
 
 const props = defineProps<{ row: PantryRow; base?: PantryRow; own?: OwnIngredient; currency: string }>()
 const emit = defineEmits<{ keep: [ingredient: OwnIngredient]; reset: []; label: [] }>()
@@ -46,13 +47,14 @@ watch(
   },
   { immediate: true },
 )
-const number = (text: string) => (text.trim() === '' ? undefined : Number(text.replace(',', '.')))
 function keep() {
+  const wrong = [price.value, pack.value, cup.value].find((text) => Number.isNaN(typedNumber(text)))
+  if (wrong !== undefined) return say(`“${wrong}” is no number; nothing was changed.`)
   const next: OwnIngredient = {
     ...(props.own ?? { id: props.row.id }),
-    price: number(price.value),
-    pack_grams: number(pack.value),
-    grams_per_cup: number(cup.value),
+    price: typedNumber(price.value),
+    pack_grams: typedNumber(pack.value),
+    grams_per_cup: typedNumber(cup.value),
   }
   emit('keep', JSON.parse(JSON.stringify(next)) as OwnIngredient)
 }
