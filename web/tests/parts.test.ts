@@ -122,6 +122,12 @@ describe('parts', () => {
     move(2, 3)
     expect(names(kept.value)).toEqual(['shell', 'caramel', 'dough'])
   })
+  it('keep the base of flavours when a type changes', () => {
+    const { kept, setType } = parts({ ...layered(), splits: [{ name: 'nib', share: 0.5, lines: [] }] })
+    setType(0, 'dough')
+    expect(kept.value.components[0]!.type).toBe('dough')
+    expect(kept.value.splits![0]!.component).toBe('dough')
+  })
   it('divide into flavours that never come to more than the whole', () => {
     const { kept, addFlavour, setFlavour, removeFlavour } = parts()
     addFlavour()
@@ -132,6 +138,9 @@ describe('parts', () => {
     expect(shares()).toEqual([0.3333, 0.3333, 0.3333])
     expect(kept.value.splits!.map((split) => split.name)).toEqual(['flavour', 'flavour 2', 'flavour 3'])
     setFlavour(1, { name: 'nib' })
+    setFlavour(2, { name: 'nib' })
+    expect(kept.value.splits!.map((split) => split.name)).toEqual(['flavour', 'nib', 'nib 2'])
+    setFlavour(2, { name: 'flavour 3' })
     removeFlavour(0)
     expect(kept.value.splits!.map((split) => split.name)).toEqual(['nib', 'flavour 3'])
   })

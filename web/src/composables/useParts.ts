@@ -74,15 +74,21 @@ export function useParts(draft: Draft, base: () => string | undefined) {
   function move(from: number, to: number) {
     if (to < 0 || to >= names().length || from === to) return
     draft.edit(`the order of ${names()[from]}`, (copy) => {
-      const named = base()
+      keepBase(copy)
       const [part] = copy.components.splice(from, 1)
       copy.components.splice(to, 0, part!)
-      // Flavours that name no base stay with the one they had.
-      if (named) for (const split of copy.splits ?? []) split.component ??= named
     })
   }
-  const set = (index: number, changes: Partial<DocumentComponent>) =>
-    draft.edit(`${names()[index]}`, (copy) => void Object.assign(copy.components[index]!, changes))
+  /** Flavours that name no base stay with the one they have, whatever becomes the leading part. */
+  function keepBase(document: FormulaDocument) {
+    const named = base()
+    if (named) for (const split of document.splits ?? []) split.component ??= named
+  }
+  const setType = (index: number, type: DocumentComponent['type']) =>
+    draft.edit(`the type of ${names()[index]}`, (copy) => {
+      keepBase(copy)
+      copy.components[index]!.type = type
+    })
 
   function take(index: number, at: number | undefined, next: DocumentTake | undefined) {
     draft.edit(`what ${names()[index]} takes`, (copy) => {
@@ -115,8 +121,12 @@ export function useParts(draft: Draft, base: () => string | undefined) {
     })
     return splits.length
   }
-  const setFlavour = (index: number, changes: Partial<DocumentSplit>) =>
-    draft.edit('the flavour', (copy) => void Object.assign(copy.splits![index]!, changes))
+  /** A name that another flavour has gets a number. */
+  function setFlavour(index: number, changes: Partial<DocumentSplit>) {
+    const others = draft.document.value.splits!.filter((_, at) => at !== index).map((split) => split.name)
+    const name = changes.name === undefined ? {} : { name: unused(changes.name, others) }
+    draft.edit('the flavour', (copy) => void Object.assign(copy.splits![index]!, changes, name))
+  }
   function removeFlavour(index: number) {
     const name = draft.document.value.splits![index]!.name
     draft.edit(`taking out ${name}`, (copy) =>
@@ -127,7 +137,7 @@ export function useParts(draft: Draft, base: () => string | undefined) {
     )
     say(`“${name}” is out.`, { word: 'Undo', run: () => draft.undo() })
   }
-  return { add, remove, rename, move, set, take, addFlavour, setFlavour, removeFlavour }
+  return { add, remove, rename, move, setType, take, addFlavour, setFlavour, removeFlavour }
 }
 export type Parts = ReturnType<typeof useParts>
 

@@ -140,7 +140,7 @@ useShortcuts(() => shortcuts)
             :index="place.index"
             :count="document.components.length"
             @rename="parts.rename(place.index, $event)"
-            @type="parts.set(place.index, { type: $event })"
+            @type="parts.setType(place.index, $event)"
             @move="move(place.index, $event)"
             @remove="parts.remove(place.index)"
           />
