@@ -74,6 +74,21 @@ RSpec.describe "The pantry over the API", server: true do
     expect(flagged.call).to eq(0)
   end
 
+  it "keeps no library under the digest of another moment" do
+    keep(butter)
+    # A change that comes in between what one reading asks for: the documents are read once, so that either both are seen or none.
+    reads = 0
+    allow(ElmCupServer::OwnIngredient).to receive(:order).and_wrap_original do |original, *arguments|
+      reads += 1
+      original.call(*arguments)
+    end
+    ask(:post, "/api/assess", document)
+    expect(reads).to eq(1)
+    ask(:delete, "/api/pantry/own-butter")
+    keep(butter)
+    expect(row("own-butter")).not_to be_nil
+  end
+
   it "is held to by the database" do
     insert = ->(key, json) { ActiveRecord::Base.connection.execute("INSERT INTO ingredients (key, document, created_at, updated_at) VALUES ('#{key}', '#{json}', 0, 0)") }
     expect { insert.call("a", "not json") }.to raise_error(ActiveRecord::StatementInvalid)

@@ -28,7 +28,10 @@ export function usePantry() {
       const gone = await unwrap(api.DELETE('/api/pantry/{key}', { params: { path: { key: id } } }))
       await load()
       forgetLibrary()
-      say(`“${name}” is as it was.`, { word: 'Undo', run: () => keep([gone]) })
+      say(`“${name}” is as it was.`, {
+        word: 'Undo',
+        run: () => keep([gone]).catch((failure: Error) => say(failure.message)),
+      })
     } catch (failure) {
       say((failure as Error).message)
     }
