@@ -23,25 +23,23 @@ module ElmCupServer
     # ISO 4217 code of the prices.
     def self.currency = Setting.value("currency", ElmCup::Pantry::USUAL_CURRENCY)
 
-    # The digest of what is kept now.
-    def self.digest = moment.digest
-
     # The core's library of them.
-    def self.library = current.library
+    def self.library = now.library
 
     # What can be chosen from, for screens.
-    def self.choices = current.then { |kept| kept.choices ||= ElmCup.library(kept.library) }
+    def self.choices = now.then { |kept| kept.choices ||= ElmCup.library(kept.library) }
 
+    # What stands in the database now.
     def self.moment = Moment.new(currency, OwnIngredient.order(:key).pluck(:document))
 
-    def self.current
+    # The Kept of this moment: its library, and the digest that goes with it.
+    def self.now
       LOCK.synchronize do
-        now = moment
-        digest = now.digest
-        @kept = Kept.new(digest, ElmCup.pantry(now.ingredients, currency: now.currency)) unless @kept&.digest == digest
+        moment = self.moment
+        digest = moment.digest
+        @kept = Kept.new(digest, ElmCup.pantry(moment.ingredients, currency: moment.currency)) unless @kept&.digest == digest
         @kept
       end
     end
-    private_class_method :moment, :current
   end
 end

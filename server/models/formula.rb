@@ -38,9 +38,9 @@ module ElmCupServer
     def bring_back = update!(deleted_at: nil)
 
     # For lists.
-    def to_summary(made_by = VersionSummary.made_by)
+    def to_summary(pantry = Pantry.now)
       {"id" => id, "name" => name, "updated_at" => Record.iso(updated_at), "version" => current_version.number, "version_id" => current_version_id,
-       "summary" => current_version.summary(made_by)}
+       "summary" => current_version.summary(pantry)}
     end
 
     # With the current document.

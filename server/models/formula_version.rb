@@ -12,7 +12,7 @@ module ElmCupServer
     def parsed = JSON.parse(document)
 
     # What lists show, made again when the core has changed.
-    def summary(made_by = VersionSummary.made_by) = VersionSummary.for(self, made_by)
+    def summary(pantry = Pantry.now) = VersionSummary.for(self, pantry)
 
     # As the contract has a Version.
     def to_answer

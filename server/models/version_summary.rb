@@ -7,17 +7,18 @@ module ElmCupServer
     belongs_to :formula_version, class_name: "ElmCupServer::FormulaVersion"
 
     # The summary of `version` as a Hash, made again when another core, or another pantry, made the one that is kept.
-    def self.for(version, made_by = self.made_by)
+    def self.for(version, pantry = Pantry.now)
+      made_by = made_by(pantry)
       kept = version.kept_summary
       return JSON.parse(kept.summary) if kept&.core_version == made_by
 
-      summary = made_from(ElmCup.assess(version.parsed, pantry: Pantry.library))
+      summary = made_from(ElmCup.assess(version.parsed, pantry: pantry.library))
       upsert({formula_version_id: version.id, core_version: made_by, summary: JSON.generate(summary)}, unique_by: :formula_version_id)
       summary
     end
 
-    # What a summary depends on beside its version: the core, and the household's pantry.
-    def self.made_by = "#{CoreVersion::CURRENT}-#{Pantry.digest}"
+    # What a summary depends on beside its version: the core, and the household's pantry (a Pantry::Kept).
+    def self.made_by(pantry = Pantry.now) = "#{CoreVersion::CURRENT}-#{pantry.digest}"
 
     # The parts of an assessment that a list needs: those of its leading component.
     def self.made_from(assessment)

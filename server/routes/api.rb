@@ -70,8 +70,8 @@ module ElmCupServer
     def formula = Formula.kept.find(id)
 
     def shelf
-      made_by = VersionSummary.made_by
-      Formula.kept.includes(current_version: :kept_summary).order(:name, :id).map { |formula| formula.to_summary(made_by) }
+      pantry = Pantry.now
+      Formula.kept.includes(current_version: :kept_summary).order(:name, :id).map { |formula| formula.to_summary(pantry) }
     end
 
     # Every row of the pantry, the household's own documents, and the currency of prices.
