@@ -52,7 +52,7 @@ Capybara.configure do |config|
   config.app = ElmCupServer::Stack.build
   config.default_driver = config.javascript_driver = :elm_cup
   config.server = :puma, {Silent: true, Threads: "0:4"}
-  config.default_max_wait_time = 5
+  config.default_max_wait_time = 10
   config.enable_aria_label = true
 end
 
@@ -66,5 +66,9 @@ RSpec.configure do |config|
     ElmCupServer::Database.open(File.join(Dir.mktmpdir("elm-cup"), "browser.sqlite3"))
     page.driver.resize(*Browser::LAPTOP)
   end
-  config.after(:each, system: true) { Capybara.reset_sessions! }
+  # What stood on the page when an example failed says more than that something was not there.
+  config.after(:each, system: true) do |example|
+    warn "\n#{example.full_description}: #{page.current_path} shows #{page.text[0, 600].inspect}" if example.exception
+    Capybara.reset_sessions!
+  end
 end
