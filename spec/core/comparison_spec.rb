@@ -19,7 +19,9 @@ RSpec.describe ElmCup::Comparison do
     expect(figures["per_piece.sugars_g"]["after"]).to eq(second["nutrition_per_piece"]["sugars_g"])
     saturation = answer["components"][0]["figures"].find { |each| each["figure"] == "saturation" }
     expect(saturation.values_at("before", "after")).to eq([first, second].map { |each| each["components"][0]["saturation"]["value"] })
-    expect(answer["diets"][1] - answer["diets"][0]).to eq(["vegan"])
+    expect(answer.values_at("come", "gone")).to eq([{"allergens" => [], "diets" => ["vegan"]}, {"allergens" => [], "diets" => []}])
+    expect(ElmCup.compare(after, before)["gone"]).to eq(answer["come"])
+    expect(ElmCup.compare(before, formula("1 cup almonds"))["come"]["allergens"]).to eq(["tree_nut"])
   end
 
   it "finds nothing changed in a formula beside itself" do

@@ -35,6 +35,24 @@ RSpec.describe ElmCup::Pantry do
     expect(label(eu)["ingredient"]["per_100g"]["carbohydrate_g"]).to be_within(0.1).of(figures["carbohydrate_g"])
   end
 
+  it "takes energy in kJ alone, a kilocalorie being 4.184 of them" do
+    expect(refusal(with("kcal" => nil, "kj" => 2494))).to be_nil
+    expect(refusal(with("kcal" => nil, "kj" => 596))).to match([["/label/kj", /says 142 kcal in 100 g, .* come to 596/]])
+    expect(refusal(with("kcal" => nil, "kj" => 4184))).to match([["/label/kj", /1000 kcal in 100 g is more than fat itself has/]])
+  end
+
+  it "divides sugars the label lumps together as the row's are divided, and has none where the row has none" do
+    honey = {"id" => "own-honey", "starts_from" => "honey", "label" => {"fat_g" => 0, "carbohydrate_g" => 80, "sugars_g" => 78, "protein_g" => 0.4}}
+    row, own = label(honey).values_at("starts_from", "ingredient").map { |each| each["per_100g"] }
+    expect(own["mono_g"] / own["di_g"]).to be_within(0.01 * row["mono_g"] / row["di_g"]).of(row["mono_g"] / row["di_g"])
+    oil = {"id" => "own-oil", "starts_from" => "coconut-oil", "label" => {"fat_g" => 96, "carbohydrate_g" => 3, "sugars_g" => 2, "protein_g" => 0}}
+    expect(label(oil)["ingredient"]["per_100g"].values_at("mono_g", "di_g")).to match([0.0, be_within(0.05).of(2)])
+  end
+
+  it "reckons what 100 g cost" do
+    expect(label(butter)["ingredient"]["price"]).to eq("amount" => 3.4, "pack_grams" => 340.0, "per_100g" => 1.0)
+  end
+
   it "takes what the label leaves out from the row, as far as there is room for it" do
     us = {"id" => "own-almond", "starts_from" => "almond-butter", "label" => {"rule" => "us", "fat_g" => 53, "carbohydrate_g" => 20, "protein_g" => 21}}
     answer = label(us)

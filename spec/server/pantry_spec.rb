@@ -31,7 +31,7 @@ RSpec.describe "The pantry over the API", server: true do
 
   it "lays a price over a library row and resets it" do
     keep({"id" => "honey", "price" => 6, "pack_grams" => 500})
-    expect(row("honey")).to include("own" => true, "price" => {"amount" => 6.0, "pack_grams" => 500.0})
+    expect(row("honey")).to include("own" => true, "price" => {"amount" => 6.0, "pack_grams" => 500.0, "per_100g" => 1.2})
     ask(:delete, "/api/pantry/honey")
     expect(row("honey")).to include("own" => false).and(satisfy { |each| !each.key?("price") })
   end

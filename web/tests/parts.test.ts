@@ -53,7 +53,7 @@ describe('what is taken', () => {
       [{ share: 0.333 }, { grams: 60 }, { text: '1/4 cup' }].map((take) => takeText({ component: 'a', ...take })),
     ).toEqual(['33.3 %', '60 g', '1/4 cup'])
   })
-  it('offers only sources that make no loop, and says what is wrong', async () => {
+  it('offers the sources that the core says make no loop, and says what is wrong', async () => {
     const opened = async (index: number, assessed?: object) => {
       const takes = editor(index, assessed)
       await takes
@@ -63,9 +63,13 @@ describe('what is taken', () => {
       return takes
     }
     const editor = (index: number, assessed?: object) => show(TakesEditor, { document: layered(), index, assessed })
-    expect((await opened(0)).findComponent({ name: 'Select' }).props('options')).toEqual(['shell'])
-    expect((await opened(2)).findComponent({ name: 'Select' }).props('options')).toEqual(['caramel', 'dough'])
+    const options = async (...may_take: string[]) =>
+      (await opened(0, { may_take, takes: [] })).findComponent({ name: 'Select' }).props('options')
+    expect(await options('shell')).toEqual(['shell'])
+    expect(await options('dough', 'shell')).toEqual(['dough', 'shell'])
+    expect(editor(0, { may_take: [], takes: [] }).text()).toBe('')
     const takes = await opened(1, {
+      may_take: ['caramel', 'shell'],
       takes: [{ component: 'caramel', status: 'waits', message: 'It takes too much.', assumptions: [] }],
     })
     expect(takes.text()).toContain('It takes too much.')

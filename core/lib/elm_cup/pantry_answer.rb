@@ -11,7 +11,7 @@ module ElmCup
       {
         "id" => entry.id, "name" => entry.name, "family" => entry.family, "names" => entry.names + entry.assumed_names, "starts_from" => entry.starts_from, "own" => library.own?(entry.id),
         "per_100g" => per_100g(entry), "fats" => entry.fats, "allergens" => entry.allergens, "traces" => entry.traces, "breaks" => Mixture::Diets::BY_LINE.select { |diet| Mixture::Diets.breaks?(entry, diet) },
-        "perishable" => entry.perishable, "sweetness" => (100 * Mixture::Sweetness.relative(entry)).round(1), "price" => entry.price && {"amount" => entry.price.amount.to_f, "pack_grams" => entry.price.pack_grams.to_f},
+        "perishable" => entry.perishable, "sweetness" => (100 * Mixture::Sweetness.relative(entry)).round(1), "price" => entry.price && price(entry.price),
         "forms" => library.weights(entry.id).map { |weight| weight(weight) }, "binding" => library.binding_of(entry.id).map { |figures| figures(figures) }, "label" => entry.label, "source" => entry.source, "note" => entry.note
       }.compact
     end
@@ -24,6 +24,10 @@ module ElmCup
         figures = Mixture::Nutrition.new(Mixture::Bowl.new([line])).for_mass(100.0).transform_keys(&:to_s)
         parts = entry.composition
         {"water_g" => parts.water, **figures, "mono_g" => parts.mono, "di_g" => parts.di, "starch_g" => parts.starch, "ash_g" => parts.ash, "alcohol_g" => parts.alcohol}.transform_values { |value| value.round(2) }
+      end
+
+      def price(price)
+        {"amount" => price.amount.to_f, "pack_grams" => price.pack_grams.to_f, "per_100g" => (100 * price.per_gram).round(4).to_f}
       end
 
       def weight(weight)

@@ -24,6 +24,18 @@ RSpec.describe "A formula of several components" do
     expect(answer["grams"]).to eq(264.0 + 150)
   end
 
+  it "says what each may take of without going round: not itself, nor what takes of it by any number of steps" do
+    of = ->(name) { [{"component" => name, "share" => 0.1}] }
+    answer = ElmCup.assess(layered(part("a", ["1 cup oats"]), part("b", ["1 cup oats"], takes: of["a"]), part("c", ["1 cup oats"], takes: of["b"]), part("d", ["1 cup oats"])))
+    expect(answer["components"].to_h { |each| each.values_at("name", "may_take") }).to eq("a" => %w[d], "b" => %w[a d], "c" => %w[a b d], "d" => %w[a b c])
+    answer["components"].each do |taker|
+      answer["components"].map { |each| each["name"] }.each do |name|
+        document = layered(*answer["components"].map { |each| part(each["name"], ["1 cup oats"], takes: {"b" => of["a"], "c" => of["b"]}.fetch(each["name"], []) + ((each == taker) ? of[name] : [])) })
+        expect(refusal(document) == "taken").to eq(taker["may_take"].include?(name))
+      end
+    end
+  end
+
   it "takes by grams and by measure as well" do
     by = ->(take) { ElmCup.assess(layered(caramel, part("dough", ["100 g oats"], takes: [{"component" => "caramel", **take}])))["components"][1]["takes"][0] }
     expect(by.call("grams" => 60)).to include("grams" => 60.0, "share" => be_within(0.0001).of(60 / 264.0))

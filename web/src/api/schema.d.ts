@@ -624,6 +624,8 @@ export interface components {
             /** @description What stays after others took their share */
             grams_left: number;
             takes: components["schemas"]["Take"][];
+            /** @description Components it may take of without closing a loop */
+            may_take: string[];
         };
         Flavour: components["schemas"]["Judged"] & {
             share: number;
@@ -809,6 +811,13 @@ export interface components {
             figures: components["schemas"]["Compared"][];
             allergens: string[][];
             diets: string[][];
+            come: components["schemas"]["SaidOf"];
+            gone: components["schemas"]["SaidOf"];
+        };
+        /** @description Allergens and diets that one of two formulas has and the other has not */
+        SaidOf: {
+            allergens: string[];
+            diets: string[];
         };
         /** @description An ingredient of the household's own; docs/ingredient.schema.json is its full schema. */
         OwnIngredient: {
@@ -862,6 +871,8 @@ export interface components {
             price?: {
                 amount: number;
                 pack_grams: number;
+                /** @description Money for 100 g */
+                per_100g: number;
             };
             forms: {
                 form: string;

@@ -1,11 +1,11 @@
 <script setup lang="ts">
 /** Compare: this formula beside an earlier version of itself or another formula, line by line and figure by figure. */
-import { computed, ref, shallowRef, watch } from 'vue'
+import { ref, shallowRef, watch } from 'vue'
 import { useRoute } from 'vue-router'
 import { api, unwrap, type Compared, type Comparison, type FormulaSummary } from '@/api/client'
 import FormulaHeader from '@/components/frame/FormulaHeader.vue'
 import { useDraft } from '@/composables/useDraft'
-import { figure, when } from '@/format'
+import { figure, when, words } from '@/format'
 
 const formulaId = Number(useRoute().params.id)
 const draft = useDraft(formulaId)
@@ -79,13 +79,6 @@ const change = (row: Compared) => {
   const rounded = Number(row.change.toFixed(digits(row.figure)))
   if (rounded === 0) return 'same'
   return `${rounded > 0 ? '+' : '−'}${figure(Math.abs(rounded), digits(row.figure))}`
-}
-const gone = computed(() => difference(0, 1))
-const come = computed(() => difference(1, 0))
-function difference(of: 0 | 1, beside: 0 | 1) {
-  const [allergens, diets] = [comparison.value?.allergens ?? [[], []], comparison.value?.diets ?? [[], []]]
-  const without = (list: string[][]) => (list[of] ?? []).filter((each) => !(list[beside] ?? []).includes(each))
-  return { allergens: without(allergens), diets: without(diets) }
 }
 const LINE_WORDS = { same: 'same', changed: 'changed', added: 'added', gone: 'gone' }
 </script>
@@ -181,10 +174,12 @@ const LINE_WORDS = { same: 'same', changed: 'changed', added: 'added', gone: 'go
               </tbody>
             </table>
           </div>
-          <p v-if="come.allergens.length">Now with {{ come.allergens.join(', ').replaceAll('_', ' ') }}.</p>
-          <p v-if="gone.allergens.length">No longer with {{ gone.allergens.join(', ').replaceAll('_', ' ') }}.</p>
-          <p v-if="come.diets.length">Now keeps to {{ come.diets.join(', ') }}.</p>
-          <p v-if="gone.diets.length">No longer keeps to {{ gone.diets.join(', ') }}.</p>
+          <p v-if="comparison.come.allergens.length">Now with {{ comparison.come.allergens.map(words).join(', ') }}.</p>
+          <p v-if="comparison.gone.allergens.length">
+            No longer with {{ comparison.gone.allergens.map(words).join(', ') }}.
+          </p>
+          <p v-if="comparison.come.diets.length">Now keeps to {{ comparison.come.diets.join(', ') }}.</p>
+          <p v-if="comparison.gone.diets.length">No longer keeps to {{ comparison.gone.diets.join(', ') }}.</p>
         </section>
       </template>
       <div v-else class="skeleton" aria-hidden="true" />

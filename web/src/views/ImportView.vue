@@ -1,14 +1,10 @@
 <script setup lang="ts">
 /** Import: a recipe from anywhere is read, looked over line by line, corrected in place, and taken whole or not at all. */
-import { computed, ref, shallowRef, watch } from 'vue'
-import { useRouter } from 'vue-router'
-import { api, unwrap, type Import } from '@/api/client'
-import type { DocumentLine, FormulaDocument } from '@/api/document'
+import { computed, ref } from 'vue'
 import ImportedPart from '@/components/import/ImportedPart.vue'
 import MatchPicker from '@/components/mix/MatchPicker.vue'
+import { useImport } from '@/composables/useImport'
 import { useLibrary } from '@/composables/useLibrary'
-import { say } from '@/composables/useNotice'
-import { useAssessment } from '@/composables/useAssessment'
 import { count, figure, percent } from '@/format'
 
 const EXAMPLE = `Sesame and date bites
@@ -26,58 +22,10 @@ To roll
 1. Blend the dates with the tahini in a food processor.
 2. Add the rest, roll, and turn them in the seeds.`
 
-const router = useRouter()
 const library = useLibrary()
-const text = ref('')
-const read = shallowRef<Import>()
-const document = shallowRef<FormulaDocument>()
-const error = ref<string>()
-const reading = ref(false)
-const taking = ref(false)
-const { assessment } = useAssessment(document)
+const { text, read, document, assessment, error, reading, taking, flagged, look, open, change, setLine, take } =
+  useImport()
 
-async function look() {
-  reading.value = true
-  error.value = undefined
-  try {
-    read.value = await unwrap(api.POST('/api/import', { body: { text: text.value } }))
-    document.value = read.value.formula as FormulaDocument
-  } catch (failure) {
-    error.value = (failure as Error).message
-    read.value = document.value = undefined
-  } finally {
-    reading.value = false
-  }
-}
-watch(text, () => {
-  read.value = document.value = undefined
-})
-const MOST_BYTES = 1_000_000
-async function open(event: Event) {
-  const file = (event.target as HTMLInputElement).files?.[0]
-  if (!file) return
-  if (file.size > MOST_BYTES) {
-    error.value = `“${file.name}” is larger than 1 MB; a recipe is not.`
-    return
-  }
-  text.value = await file.text()
-  await look()
-}
-/** Changes a copy, so that what is asked of the server is asked anew. */
-function change(make: (copy: FormulaDocument) => void) {
-  const copy = structuredClone(document.value!)
-  make(copy)
-  document.value = copy
-}
-const flagged = computed(
-  () =>
-    (assessment.value?.components ?? [])
-      .flatMap((part) => part.lines)
-      .concat(assessment.value?.splits?.flatMap((split) => [...split.lines, ...split.topping]) ?? [])
-      .filter((line) => line.status !== 'read').length,
-)
-const setLine = (index: number, row: number, line: DocumentLine | undefined) =>
-  change((copy) => void copy.components[index]!.lines.splice(row, 1, ...(line ? [line] : [])))
 const picking = ref<{ index: number; row: number }>()
 const picked = computed(() => {
   const at = picking.value
@@ -89,17 +37,9 @@ function choose(ingredient: string) {
   const line = at && document.value?.components[at.index]?.lines[at.row]
   if (at && line) setLine(at.index, at.row, { text: line.text, ingredient })
 }
-async function take() {
-  taking.value = true
-  try {
-    const made = await unwrap(api.POST('/api/formulas', { body: document.value as never }))
-    await router.push(`/formulas/${made.id}/mix`)
-    say(`“${made.name}” is on the shelf.`)
-  } catch (failure) {
-    error.value = (failure as Error).message
-  } finally {
-    taking.value = false
-  }
+function opened(event: Event) {
+  const file = (event.target as HTMLInputElement).files?.[0]
+  if (file) open(file)
 }
 </script>
 
@@ -128,7 +68,7 @@ async function take() {
         <div class="tools">
           <Button label="Read it" :loading="reading" :disabled="!text.trim()" @click="look" />
           <label class="file"
-            ><input type="file" accept=".txt,.md,.json,.jsonld,.html,text/*,application/json" @change="open" />Open a
+            ><input type="file" accept=".txt,.md,.json,.jsonld,.html,text/*,application/json" @change="opened" />Open a
             file</label
           >
           <button v-if="!text" type="button" class="link-button" @click="text = EXAMPLE">

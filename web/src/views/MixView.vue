@@ -11,6 +11,7 @@ import FactsPanel from '@/components/mix/FactsPanel.vue'
 import FlavourSettings from '@/components/mix/FlavourSettings.vue'
 import HowMixed from '@/components/mix/HowMixed.vue'
 import MatchPicker from '@/components/mix/MatchPicker.vue'
+import MethodNotes from '@/components/mix/MethodNotes.vue'
 import PartsBar from '@/components/mix/PartsBar.vue'
 import PartSettings from '@/components/mix/PartSettings.vue'
 import PiecePanel from '@/components/mix/PiecePanel.vue'
@@ -199,12 +200,7 @@ useShortcuts(() => shortcuts)
           :needs="document.needs ?? []"
           @needs="slip.setNeeds"
         />
-        <details v-if="document.notes?.length" class="method">
-          <summary>The method as it came</summary>
-          <ol>
-            <li v-for="(note, at) in document.notes" :key="at">{{ note }}</li>
-          </ol>
-        </details>
+        <MethodNotes v-if="document.notes?.length" :notes="document.notes" />
       </aside>
     </div>
     <MatchPicker :line="pickedLine" :library="library" @choose="slip.choose" @close="picking = undefined" />
@@ -222,21 +218,6 @@ useShortcuts(() => shortcuts)
 }
 .bench.whole {
   grid-template-columns: minmax(0, 74fr) minmax(0, 25fr);
-}
-.method {
-  margin-top: 14px;
-  border-top: 1px solid var(--bran);
-  padding-top: 8px;
-}
-.method summary {
-  cursor: pointer;
-}
-.method ol {
-  list-style: decimal;
-  padding-left: 22px;
-}
-.method li {
-  padding: 3px 0;
 }
 .side {
   background: var(--milk);

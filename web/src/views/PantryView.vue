@@ -105,7 +105,7 @@ function changeCurrency() {
             <button type="button" :aria-current="row.id === chosen?.id || undefined" @click="choose(row.id)">
               <span class="name">{{ row.name }}</span>
               <span class="quiet figure">{{
-                row.price ? `${money((row.price.amount / row.price.pack_grams) * 100, pantry.currency)} / 100 g` : ''
+                row.price ? `${money(row.price.per_100g, pantry.currency)} / 100 g` : ''
               }}</span>
               <span class="quiet">{{ row.family }}{{ row.own ? ' · ours' : '' }}</span>
               <span class="quiet figure">{{ figure(row.per_100g.kcal ?? 0, 0) }} kcal</span>

@@ -17,12 +17,14 @@ module ElmCup
       def to_h
         {
           "elm_cup" => "assessment/1", "name" => @formula.name, "grams" => round(@whole_bowl.grams, 2),
-          "components" => @read.components.map { |each| ComponentAnswer.new(each, left: @read.left(each)).to_h }, **splits,
+          "components" => @read.components.map { |each| component(each) }, **splits,
           **pieces, **nutrition, **cost, **SaidOfDiets.new(@read, @whole_bowl).to_h, **second_look, "notes" => notes
         }.compact
       end
 
       private
+
+      def component(read) = ComponentAnswer.new(read, left: @read.left(read)).to_h.merge("may_take" => @read.may_take(read))
 
       # Pieces wait until every line of what is rolled is read.
       def known? = @parts.whole.complete? && !@parts.whole.empty? && @read.components.none? { |part| part.in_piece? && part.flagged? }

@@ -26,6 +26,12 @@ module ElmCup
       # Share of a ReadComponent that stays after others took of it.
       def left(component) = [1 - takings_of(component.name).sum(&:fraction), Rational(0)].max
 
+      # Names of the components that `component` may take of without closing a loop.
+      def may_take(component)
+        @sources ||= formula.components.to_h { |part| [part.name, part.takes.map(&:component).uniq] }
+        Document::ShareLoops.open_to(component.name, @sources)
+      end
+
       # The lines of what is left of `component`, each with its grams.
       def lines_left(component)
         share = left(component)

@@ -50,24 +50,11 @@ module ElmCup
           end
         end
 
-        # The first loop of shares, with its names in order.
         def loops(components)
-          from = components.to_h { |part| [part["name"], (part["takes"] || []).map { |take| take["component"] }.uniq] }
-          clear = {}
-          loop = components.lazy.filter_map { |part| loop_through(part["name"], from, [], clear) }.first or return []
+          loop = ShareLoops.first(components.to_h { |part| [part["name"], (part["takes"] || []).map { |take| take["component"] }.uniq] }) or return []
           index = components.index { |part| part["name"] == loop.first }
           at = components[index]["takes"].index { |take| take["component"] == loop[1] }
           [fault("/components/#{index}/takes/#{at}", "Shares go round in a loop: #{loop.map { |name| "“#{name}”" }.join(" takes of ")}; take one of them out")]
-        end
-
-        # clear: names that no loop leads through, so that none is followed twice.
-        def loop_through(name, from, path, clear)
-          return if clear[name]
-          return path.drop(path.index(name)) + [name] if path.include?(name)
-
-          found = from.fetch(name, []).lazy.filter_map { |source| loop_through(source, from, path + [name], clear) }.first
-          clear[name] = true unless found
-          found
         end
 
         def overdrawn(components)

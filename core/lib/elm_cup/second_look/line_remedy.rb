@@ -19,6 +19,14 @@ module ElmCup
         {remedy_text: "Use #{words} instead", patch: replace(table, index, {"text" => words, "ingredient" => ingredient})}
       end
 
+      # Findings of the rule `id`: `message`, and other words in its place, for every line whose Entry the block takes.
+      # other: [the name to write, its ingredient id].
+      def self.cautions(whole, id, message, other)
+        whole.places.select { |_, line, _| yield line.entry }.map do |table, line, index|
+          Finding.new(rule: id, component: table.name, message: message, **instead(table, index, "#{grams_text(line.grams)} #{other.first}", other.last))
+        end
+      end
+
       # Takes line `index` out.
       def self.remove(table, index) = [{"op" => "remove", "path" => "#{table.lines_at}/#{index}"}]
 

@@ -6,8 +6,10 @@ import { api, unwrap } from '@/api/client'
 import type { FormulaDocument } from '@/api/document'
 import type { Draft } from '@/composables/useDraft'
 import { useDeleted } from '@/composables/useDeleted'
+import { exportAs, FORMATS } from '@/composables/useExport'
 import { say } from '@/composables/useNotice'
 import { when } from '@/format'
+import ActionMenu from './ActionMenu.vue'
 import ScaleDialog from './ScaleDialog.vue'
 
 const props = defineProps<{ draft: Draft; formulaId: number; grams?: number; pieces?: number }>()
@@ -23,13 +25,11 @@ const state = computed(() => {
   const { base, dirty } = props.draft
   return `Version ${base.value?.number ?? '…'}${dirty.value ? ', draft on it' : ', saved'}`
 })
-const versions = ref<{ label: string; id: number; number: number }[]>([])
+const versions = ref<{ id: number; word: string }[]>([])
 async function listVersions() {
   try {
     const all = await unwrap(api.GET('/api/formulas/{id}/versions', { params: { path: { id: props.formulaId } } }))
-    versions.value = all
-      .reverse()
-      .map((each) => ({ id: each.id, number: each.number, label: `${each.number} · ${when(each.created_at)}` }))
+    versions.value = all.reverse().map((each) => ({ id: each.id, word: `${each.number} · ${when(each.created_at)}` }))
   } catch (failure) {
     say((failure as Error).message)
   }
@@ -55,27 +55,6 @@ function scaled(document: FormulaDocument, factor: string) {
   scaling.value = false
   if (props.draft.history.change(`the batch × ${factor}`, document))
     say(`The batch is made × ${factor}.`, { word: 'Undo', run: () => props.draft.undo() })
-}
-const FORMATS = [
-  { id: 'md', word: 'Markdown card', ending: 'md' },
-  { id: 'jsonld', word: 'schema.org JSON-LD', ending: 'jsonld' },
-  { id: 'json', word: 'Formula document', ending: 'json' },
-  { id: 'csv', word: 'Lines as CSV', ending: 'csv' },
-]
-/** Saves the draft as it stands as a file of this device. */
-async function exportAs(format: string) {
-  try {
-    const { value: document } = props.draft.document
-    const { text } = await unwrap(api.POST('/api/export', { body: { document: document as never, format } }))
-    const link = window.document.createElement('a')
-    link.href = URL.createObjectURL(new Blob([text], { type: 'text/plain' }))
-    link.download = `${document.name.replace(/[^\p{L}\p{N}]+/gu, '-').toLowerCase()}.${FORMATS.find((each) => each.id === format)!.ending}`
-    link.click()
-    URL.revokeObjectURL(link.href)
-    say(`“${document.name}” is exported as ${link.download}.`)
-  } catch (failure) {
-    say((failure as Error).message)
-  }
 }
 async function save() {
   const version = await props.draft.save()
@@ -153,27 +132,12 @@ defineExpose({ save })
         @click="draft.history.redo()"
       />
       <Button label="Batch size" severity="secondary" size="small" @click="scaling = true" />
-      <Select
-        aria-label="Versions"
-        placeholder="Versions"
-        :options="versions"
-        option-label="label"
-        option-value="id"
-        :model-value="null"
-        size="small"
-        empty-message="…"
-        @before-show="listVersions"
-        @update:model-value="open"
-      />
-      <Select
-        aria-label="Export"
+      <ActionMenu label="Versions" placeholder="Versions" :choices="versions" @open="listVersions" @choose="open" />
+      <ActionMenu
+        label="Export"
         placeholder="Export"
-        :options="FORMATS"
-        option-label="word"
-        option-value="id"
-        :model-value="null"
-        size="small"
-        @update:model-value="exportAs"
+        :choices="FORMATS"
+        @choose="exportAs(draft.document.value, $event)"
       />
       <Button label="Copy" severity="secondary" size="small" @click="copy" />
       <Button label="Delete" severity="secondary" size="small" @click="remove" />

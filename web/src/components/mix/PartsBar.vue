@@ -1,6 +1,7 @@
 <script setup lang="ts">
 /** The parts of the formula in their order: choose one, drag it or move it with Alt and the arrows, add another. */
 import { ref } from 'vue'
+import ActionMenu from '@/components/frame/ActionMenu.vue'
 import type { Assessment } from '@/api/client'
 import { PART_TYPES, type FormulaDocument, type PartType } from '@/api/document'
 import type { Place } from '@/composables/useParts'
@@ -79,16 +80,7 @@ function add(id: string) {
         </button>
       </li>
       <li>
-        <Select
-          aria-label="Add a part"
-          placeholder="+ part"
-          :options="NEW"
-          option-label="word"
-          option-value="id"
-          :model-value="null"
-          size="small"
-          @update:model-value="add"
-        />
+        <ActionMenu label="Add a part" placeholder="+ part" :choices="NEW" @choose="add" />
       </li>
     </ol>
   </nav>

@@ -11,17 +11,8 @@ const emit = defineEmits<{ take: [at: number | undefined, next: DocumentTake | u
 const part = computed(() => props.document.components[props.index])
 const takes = computed(() => part.value?.takes ?? [])
 
-/** Components that this one may take of without going round in a loop. */
-const sources = computed(() => {
-  const { components } = props.document
-  const reaches = (from: string, to: string, seen: string[] = []): boolean =>
-    from === to ||
-    (!seen.includes(from) &&
-      (components.find((each) => each.name === from)?.takes ?? []).some((take) =>
-        reaches(take.component, to, [...seen, from]),
-      ))
-  return components.map((each) => each.name).filter((name) => !reaches(name, part.value?.name ?? ''))
-})
+/** Components that this one may take of without going round in a loop, as the core says. */
+const sources = computed(() => props.assessed?.may_take ?? [])
 const source = ref<string>()
 const amount = ref('')
 /** The form for another opens when it is asked for. */

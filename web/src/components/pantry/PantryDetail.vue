@@ -91,9 +91,7 @@ function keep() {
       <label>for <input v-model="pack" inputmode="decimal" class="plain-field number" /> g</label>
       <label>a US cup weighs <input v-model="cup" inputmode="decimal" class="plain-field number" /> g</label>
       <Button type="submit" label="Keep" size="small" />
-      <span v-if="row.price" class="quiet"
-        >{{ money((row.price.amount / row.price.pack_grams) * 100, currency) }} for 100 g</span
-      >
+      <span v-if="row.price" class="quiet">{{ money(row.price.per_100g, currency) }} for 100 g</span>
     </form>
 
     <p>
