@@ -41,9 +41,12 @@ module ElmCup
       # Begins the component that a heading names; words: the heading without “for the”.
       def component(words, heading)
         words = RecipeWords.type(heading) if heading.match?(/\Ato\b/i) && RecipeWords.part?(heading)
+        # "Put in processor:" says how, not what.
+        how = heading.match?(RecipeWords::MACHINE)
+        words = RecipeWords.type(heading) if how && heading.match?(RecipeWords::VERB)
         name = (words.empty? ? heading : words)[0, MOST_PART_NAME].downcase
         same = @parts.count { |part| part["name"].match?(/\A#{Regexp.escape(name)}(?: \d+)?\z/) }
-        @parts << {"name" => same.zero? ? name : "#{name} #{same + 1}", "type" => RecipeWords.type(heading), "process" => "hand", "lines" => []}
+        @parts << {"name" => same.zero? ? name : "#{name} #{same + 1}", "type" => RecipeWords.type(heading), "process" => how ? "processor" : "hand", "lines" => []}
       end
 
       # Begins a flavour (a Hash of the document).

@@ -12,10 +12,20 @@ module ElmCup
       def heading?(line)
         text = line.text
         return true if line.heading && (CardMarks.flavour(text) || @draft.nameless?)
+        return true if RecipeWords.section(bare(text))
         return false if text.empty? || text.split.size > HEADING_WORDS || amount_first?(text) || RecipeYield.of(text) || meta?(text)
-        return true if line.heading || text.end_with?(":") || RecipeWords.section(bare(text))
+        return true if line.heading || text.end_with?(":") || stands_apart?(line)
+        return lone_part?(bare(text)) && bare(text).include?(" ") && amount_below? if line.bullet
 
-        !line.bullet && (text.match?(/\A(?:for|to)\s+(?:the\s+)?\w+\z/i) || text.match?(/\Afor the\b/i) || lone_part?(text) || shouted?(text) || capitals?(text))
+        text.match?(/\A(?:for|to)\s+(?:the\s+)?\w+\z/i) || text.match?(/\Afor the\b/i) || lone_part?(text) || shouted?(text) || capitals?(text)
+      end
+
+      # "Chocolate" with an empty line above and an amount right below, after a list that was written so: a heading, even where
+      # there is an ingredient of that name.
+      def stands_apart?(line)
+        text = line.text
+        line.apart && @draft.begun? && !line.bullet && amount_below? && !@lines[@at + 1].apart && text.split.size <= 4 &&
+          text.split.all? { |word| word.match?(CAPITALS) } && !text.match?(/[.,;\d]/)
       end
 
       # "Base", "Chocolate coating": a line of nothing but the name of a part, and of no ingredient ("Caramel sauce").

@@ -10,6 +10,7 @@ module ElmCup
       SECOND = "Two ingredients"
       NO_MEASURE = "is no measure"
       FOR = /\A(?:for|to make)\s+(?:the\s+)?/i
+      INGREDIENTS_COUNTED = /\A(?:\d+|two|three|four|five|six)[- ]ingredients?\b/i
       MOST_TITLE_WORDS = 12
       # "A layered slice for the interval table" is prose, "a pinch of salt" is not.
       MOST_WORDS = 9
@@ -24,8 +25,9 @@ module ElmCup
       # Times, ratings and the like.
       def meta?(text) = text.match?(RecipeWords::META)
 
-      # It begins with an amount.
+      # It begins with an amount; "3-ingredient fudge" does not.
       def amount_first?(text)
+        return false if text.match?(INGREDIENTS_COUNTED)
         return amount?(text) if text.match?(/\A[^\p{L}]{0,3}[\d½⅓⅔¼¾⅛]/)
 
         text.match?(AMOUNT_WORDS) && text.split.size <= MOST_WORDS && !text.match?(/[.!?]\z/) && amount?(text)
@@ -33,6 +35,12 @@ module ElmCup
 
       # It ends with one: "Rolled oats, 90 g".
       def amount_last?(text) = text.match?(/\d\s*\p{L}{0,12}\)?\z/) && text.split.size <= 8 && amount?(text)
+
+      # It names an ingredient and has its amount somewhere behind it: "Icing sugar 150 grams, sifted".
+      def amount_within?(text)
+        reading = reading(text)
+        text.split.size <= 8 && !sentence?(text) && reading.readable? && (reading.terms.any? || !reading.weight.nil?) && !matcher.one(reading.name).nil?
+      end
 
       # It is nothing but an amount: "1 cup".
       def amount_alone?(text) = fault(text).start_with?(AMOUNT_ONLY)
@@ -49,10 +57,11 @@ module ElmCup
       # Short, and no sentence: "Nib bites." is a name.
       def title_like?(text) = text.split.size <= (text.match?(/[.?]\z/) ? 4 : MOST_TITLE_WORDS)
 
-      # A line of several, "1 cup oats; 10 dates", "150 g chocolate + 1 tsp coconut oil", as lines of one.
+      # A line of several, "1 cup oats; 10 dates", "150 g chocolate + 1 tsp coconut oil", "a cup of nuts, half a cup of cocoa
+      # and a pinch of salt", as lines of one.
       def several(text)
         parts = text.split(/\s*;\s*/)
-        commas = text.split(/\s*,\s*(?:and\s+)?/)
+        commas = text.split(/\s*,\s*(?:and\s+)?/).flat_map { |part| also(part.delete_suffix(".")) }
         parts = commas if parts.size == 1 && commas.size > 2 && commas.all? { |part| amount_first?(part) }
         parts.reject(&:empty?).flat_map { |part| also(part.delete_suffix(".")) }.flat_map { |part| apart(part) }
       end

@@ -4,9 +4,9 @@ module ElmCup
   module Document
     # One line of a pasted recipe, freed of what pages and cards put around it.
     #   text      the words; heading  it was marked as one (# or underlined); step  it was numbered as a step
-    #   bullet    it stood behind a bullet or a box
+    #   bullet    it stood behind a bullet or a box        apart  an empty line stood above it
     #   fields    its parts where it is several: "Serves 12 · Prep 20 mins", "Recipe: drops     Yield: 2 dozen"
-    RecipeLine = Value.of(:text, heading: false, step: false, bullet: false, fields: []) do
+    RecipeLine = Value.of(:text, heading: false, step: false, bullet: false, apart: false, fields: []) do
       # "1️⃣" is a digit in a box.
       self::KEYCAP = /(\d)\uFE0F?\u20E3/
       self::TAG = %r{(?<!\\)</?[a-z][^<>]*>}i
@@ -54,9 +54,18 @@ module ElmCup
         return text unless text.start_with?("|")
 
         cells = text.split(/(?<!\\)\|/).map(&:strip).reject(&:empty?)
-        (cells.all? { |cell| cell.match?(/\A:?-+:?\z/) }) ? "" : cells.join(" ")
+        (cells.all? { |cell| cell.match?(/\A:?-+:?\z/) }) ? "" : row(cells)
       end
-      private_class_method :plain, :cells
+
+      # The amount first, then its ingredient, then what is said of it.
+      def self.row(cells)
+        at = cells.index { |cell| amount?(cell) } or return cells.join(" ")
+        name, *rest = cells[0...at] + cells[at + 1..]
+        ["#{cells[at]} #{name}", *rest].join(", ")
+      end
+
+      def self.amount?(cell) = Quantity::LineReader.read(cell).fault&.message.to_s.start_with?(RecipeKinds::AMOUNT_ONLY)
+      private_class_method :plain, :cells, :row, :amount?
     end
   end
 end

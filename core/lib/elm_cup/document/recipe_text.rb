@@ -20,9 +20,18 @@ module ElmCup
       SAID_INSIDE = /(?<=[.;)]|\A)\s*\b(ingredients|method|directions|instructions)\s*:\s*(?=\S)/i
       # "INGREDIENTS (makes 12 bars)", "Ingredients for 16 balls:" say two things.
       WITH_YIELD = /^(\W*ingredients)\b[\s:,–-]*\(?\s*((?:makes|for|yields?)\b[^)\n]*\d[^)\n]*?)\)?:?\s*$/i
+      # "Ingredients (24 mini cups):"
+      WITH_COUNT = /^(\W*ingredients)\s*\(\s*(\d[^)\n]*)\):?\s*$/i
+      # Where a sentence ends and another begins.
+      SENTENCE = /(?<=\p{L}{3}[.!?])\s+(?=\p{Lu}|\d)/
       BLOCK_END = %r{</(?:li|p|div|h\d|tr|ul|ol|td)>|<br\s*/?>}i
       # "you need 1 cup of peanut butter, 2 cups oats"
-      NEED = /\A(?:you(?:'ll|’ll| will)?\s+need|it takes|take|needs?)\b:?\s*/i
+      NEED = /\A(?:you(?:'ll|’ll| will)?\s+(?:need|take|want)|it takes|take|needs?)\b:?\s*/i
+      OR = /\A(?:or|and)\s*:?\z/i
+      # "Fudge (16)": a name and how many.
+      COUNTED = /\s*\((\d{1,3})\)\z/
+      # Parts of one line: "Shell – 250 g dark chocolate".
+      DASH = /\s+[–—-]\s+/
       TITLE = /\A(?:recipe|title|name)\s*:\s*/i
       # The buttons of a page that make a batch larger there.
       MULTIPLES = /\A(?:\d+x\s*)+\z/i
@@ -53,7 +62,7 @@ module ElmCup
           take(@lines[@at])
           @at += 1
         end
-        refuse("No line of this reads as an amount of something, such as “1 cup rolled oats”") if @draft.empty?
+        return by_sentences if @draft.empty?
 
         Result.new(document: @draft.document, remarks: @remarks.uniq.first(MOST_REMARKS))
       end
@@ -62,13 +71,23 @@ module ElmCup
 
       def refuse(message) = Schema.refuse("", message)
 
+      # A letter says in sentences what a card says in lines.
+      def by_sentences
+        sentences = @text.gsub(SENTENCE, "\n")
+        refuse("No line of this reads as an amount of something, such as “1 cup rolled oats”") if sentences == @text
+
+        self.class.read(sentences, name: @name)
+      end
+
       def lines
-        spread = @text.delete_prefix("\uFEFF").gsub(BLOCK_END, "\n").gsub(WITH_YIELD) { "#{$1}:\n#{$2.sub(/\Afor/i, "Makes")}" }.gsub(SAID_INSIDE) { "\n#{$1}:\n" }
+        spread = @text.delete_prefix("\uFEFF").gsub(BLOCK_END, "\n").gsub(WITH_COUNT) { "#{$1}:\nMakes #{$2}" }.gsub(WITH_YIELD) { "#{$1}:\n#{$2.sub(/\Afor/i, "Makes")}" }.gsub(SAID_INSIDE) { "\n#{$1}:\n" }
+        apart = false
         spread.split(/\r\n|\r|\n/).each_with_object([]) do |raw, found|
           next found[-1] = found.last.with(heading: true) if raw.match?(/\A\s*(?:={3,}|-{3,})\s*\z/) && found.any?
 
           line = RecipeLine.from(raw)
-          found << line if line
+          found << line.with(apart: apart) if line
+          apart = raw.strip.empty?
         end
       end
 
@@ -77,6 +96,7 @@ module ElmCup
 
       def take(line)
         return @draft.step(line.text) if line.step
+        return @instead = line.text.match?(/\Aor/i) if line.text.match?(OR) && @draft.begun?
 
         said = CardMarks.italic(line.text)
         return @draft.marked(said) if said && @draft.begun?
@@ -115,12 +135,14 @@ module ElmCup
 
       def ingredient_or_else(line)
         return if yielded?(line)
+        return counted_title(line.text) if counted_title?(line)
         return line.fields.each { |field| field.match?(TITLE) ? @draft.title(field.sub(TITLE, "")) : unused(field) } if about?(line)
 
         needed = line.text.sub(NEED, "")
-        return ingredient(needed) if needed != line.text && amount_first?(needed)
+        return ingredient(needed) if needed != line.text && (amount_first?(needed) || several(needed).all? { |part| amount_first?(part) })
 
         headed, rest = line.text.split(/:\s+/, 2)
+        headed, rest = line.text.split(DASH, 2) if rest.nil? && line.text.match?(DASH) && RecipeWords.part?(line.text.split(DASH, 2).first)
         return inline(headed, rest, line.text) if rest && headed.split.size <= 5 && amount_first?(rest) && !amount_first?(headed)
         return ingredient(line.text) if ingredient?(line.text)
         return @draft.title(line.text.sub(TITLE, "")) if @draft.nameless? && title_like?(line.text)
@@ -134,7 +156,7 @@ module ElmCup
       # A line of the list of ingredients: with an amount, or in a list that has begun, any that is no sentence.
       def ingredient?(text)
         case @mode
-        when :either then amount_first?(text) || amount_last?(text) || between?(text)
+        when :either then amount_first?(text) || amount_last?(text) || (@draft.begun? && (between?(text) || amount_within?(text) || seasoning?(text)))
         when :before then false
         else amount_first?(text) || !sentence?(text)
         end
@@ -142,7 +164,18 @@ module ElmCup
 
       # "flaky salt" with an ingredient above and one below.
       def between?(text)
-        @draft.begun? && amount_below? && !sentence?(text)
+        amount_below? && !sentence?(text)
+      end
+
+      # "salt": a word of its own.
+      def seasoning?(text) = text.split.size <= 2 && SEASONINGS.include?(matcher.one(text)&.family)
+
+      # "Peanut cups (20)" above a list of ingredients that stand each before its amount.
+      def counted_title?(line) = @at.zero? && @draft.nameless? && line.text.match?(COUNTED) && matcher.one(line.text.sub(COUNTED, "")).nil?
+
+      def counted_title(text)
+        @draft.pieces(text[COUNTED, 1].to_i, text)
+        @draft.title(text.sub(COUNTED, ""))
       end
 
       # Ingredients are over where the first sentence stands.
@@ -159,12 +192,31 @@ module ElmCup
         return ingredient("#{rest}, optional") if headed.match?(/\Aoptional/i)
         return ingredient(text) if amount_alone?(rest)
 
-        @draft.component(bare(headed), headed) if RecipeWords.section(bare(headed)).nil? && named_part?(headed)
+        if RecipeWords.section(bare(headed)).nil?
+          if named_part?(headed) then @draft.component(bare(headed), headed)
+          elsif @draft.nameless? then @draft.title(headed)
+          end
+        end
         @mode = :ingredients
         ingredient(rest)
       end
 
-      def ingredient(text) = several(with_name(text)).each { |each| @draft.line(to_taste(each)) }
+      def ingredient(text)
+        return unused_alternative(text) if @instead
+
+        list, *sentences = text.split(SENTENCE)
+        return several(with_name(text)).each { |each| @draft.line(to_taste(each)) } unless sentences.any? && sentences.all? { |each| sentence?(each) } && amount_first?(list)
+
+        several(list).each { |each| @draft.line(to_taste(each)) }
+        @mode = :method
+        sentences.each { |each| @draft.step(each) }
+      end
+
+      # What stands below an "or" would be taken in the place of what stands above it.
+      def unused_alternative(text)
+        @instead = false
+        @remarks << "“#{text}” stands behind an “or”: what stands before it is taken"
+      end
 
       # Salt and spice without an amount are meant to taste; said.
       def to_taste(text)
@@ -185,9 +237,11 @@ module ElmCup
 
       # Takes the number of pieces of a line that says one.
       def yielded?(line)
+        # A step that ends with what it makes is a step.
+        return false if line.text.match?(RecipeWords::VERB)
         return false if @mode == :ingredients && amount_first?(line.text) && !line.text.match?(/\b(?:makes|yields?|serves)\b/i)
 
-        found = line.fields.filter_map { |field| RecipeYield.of(field) }.first
+        found = line.fields.filter_map { |field| RecipeYield.of(field) }.first || RecipeYield.of(line.text)
         eaters = RecipeYield.eaters(line.text) unless amount_first?(line.text)
         return false unless found || eaters
 

@@ -7,7 +7,7 @@ module ElmCup
     module RecipeYield
       NOUN = /(?:pieces?|bites?|balls?|truffles?|squares?|bars?|cups?|drops?|cookies|fudges?|bonbons?|eggs?|slices?|clusters?|barks?|cakes?|fingers?|pots?)\b/i
       ABOUT = /(?:about|approx(?:imately)?\.?|around|roughly|ca\.?|some)?/i
-      NUMBER = /(?<low>\d{1,4}|an?|one|two|three|four|five|six|eight|ten|twelve|sixteen|twenty)(?:\s*(?:-|–|—|to|or)\s*(?<high>\d{1,4}))?(?<dozen>\s+doz(?:en|\.)?)?/i
+      NUMBER = /(?<low>\d{1,4}|an?|one|two|three|four|five|six|eight|ten|twelve|sixteen|twenty|thirty|forty|fifty)(?:\s*(?:-|–|—|to|or)\s*(?<high>\d{1,4}))?(?:(?<half>\s*(?:1\/2|½))?(?<dozen>\s+doz(?:en|\.)?))?/i
       # Up to two words between the number and its piece: "18 small round balls", and no other number.
       NAMED = /\b#{NUMBER}\s+(?:(?!\d)[a-z-]+\s+){0,2}?#{NOUN}/i
       KEYWORD = /\b(?:makes|making|yields?|quantity)\b\s*:?\s*/i
@@ -15,7 +15,11 @@ module ElmCup
       BARE = /\A#{ABOUT}\s*#{NUMBER}\b(?!\s*(?:\([^)]*\)\s*)?(?:x\b|cm|mm|inch|"|tins?|trays?|pans?|lo(?:af|aves)|batch(?:es)?|slabs?|jars?|logs?|rolls?|servings?|portions?|people|g\b|grams|kg|ml|lb|oz|quarts?|pints?|litres?|liters?))/i
       BRACKET = /\(\s*(?:makes\s+)?#{ABOUT}\s*#{NAMED}/i
       INTO = /\b(?:roll|shape|form|divide|cut|portion|scoop|press|drop|slice|make|turn)\w*\b[^.;]{0,60}?\b(?:into|in)\s+#{ABOUT}\s*#{NAMED}/i
-      WORDS = {"a" => 1, "an" => 1, "one" => 1, "two" => 2, "three" => 3, "four" => 4, "five" => 5, "six" => 6, "eight" => 8, "ten" => 10, "twelve" => 12, "sixteen" => 16, "twenty" => 20}.freeze
+      WORDS = {"a" => 1, "an" => 1, "one" => 1, "two" => 2, "three" => 3, "four" => 4, "five" => 5, "six" => 6, "eight" => 8, "ten" => 10, "twelve" => 12, "sixteen" => 16, "twenty" => 20, "thirty" => 30, "forty" => 40, "fifty" => 50}.freeze
+      # "Cut into 16.", "roll in 18": no length, which would have its unit.
+      INTO_BARE = /\b(?:roll|shape|form|divide|cut|portion|scoop|slice)\w*\b[^.;]{0,60}?\b(?:into|in)\s+#{ABOUT}\s*#{NUMBER}(?=\s*(?:[.;,)]|\z))/i
+      GET = /\b(?:you(?:['’]ll|\s+will|\s+should)?\s+(?:get|have)|gives)\s+/i
+      LEAST_BARE = 6
       DOZEN = 12
       MOST = 10_000
 
@@ -28,12 +32,16 @@ module ElmCup
         end
 
         # The same of a step: "roll into 24 balls", "makes 24".
-        def of_step(text) = count(INTO.match(text)) || (KEYWORD.match(text)&.then { |keyword| after(keyword) } if text.match?(/\b(?:makes|yields)\b/i))
+        def of_step(text)
+          count(INTO.match(text)) || after_word(/\b(?:makes|yields?)\b\s*:?\s*/i, text) || after_word(GET, text) || count(INTO_BARE.match(text), least: LEAST_BARE)
+        end
 
         # The words of a line that counts eaters, nil for any other.
         def eaters(text) = PEOPLE.match(text)&.[](0)&.strip
 
         private
+
+        def after_word(pattern, text) = pattern.match(text)&.then { |keyword| after(keyword) }
 
         def after(keyword)
           rest = keyword.post_match
@@ -41,13 +49,14 @@ module ElmCup
           count(found)&.then { |pieces, words| [pieces, "#{keyword[0].strip} #{words}"] }
         end
 
-        def count(found)
+        def count(found, least: 1)
           return unless found
 
           low = WORDS[found[:low].downcase] || found[:low].to_i
           number = found[:high] ? ((low + found[:high].to_i) / 2.0).round : low
-          number *= DOZEN if found[:dozen]
-          number.between?(1, MOST) ? [number, found[0].delete_prefix("(").strip] : nil
+          number += 0.5 if found[:half]
+          number = (number * DOZEN).round if found[:dozen]
+          number.between?(least, MOST) ? [number, found[0].delete_prefix("(").strip] : nil
         end
       end
     end

@@ -33,6 +33,15 @@ module ElmCup
       # The id of the library row that it is or was made from: what rules about a certain ingredient go by.
       def like = starts_from || id
 
+      # diet => allergens that break it. What is not an allergen stands in `excludes`.
+      self::BREAKING_ALLERGENS = {
+        "dairy-free" => %w[milk], "gluten-free" => %w[gluten wheat], "nut-free" => %w[tree_nut peanut], "peanut-free" => %w[peanut],
+        "sesame-free" => %w[sesame], "soy-free" => %w[soy]
+      }.freeze
+
+      # It breaks a diet, whatever its amount.
+      def breaks?(diet) = excludes.include?(diet) || self.class::BREAKING_ALLERGENS.fetch(diet, []).intersect?(allergens)
+
       # The form this ingredient takes under `process` ("hand" or "processor").
       def form_under(process) = (process == "processor") ? processor_form : hand_form
 

@@ -14,6 +14,7 @@ module ElmCup
       CANDIDATES = 5
       MOST_WORDS = 8
       LEAST_GUESS = 0.3
+      CLAIM = /(?<![\p{L}-])((?:dairy|gluten|nut|peanut|soy|sesame|grain)[- ]free|vegan|vegetarian|plant[- ]based)(?![\p{L}-])/i
       # "dark chocolate 64%"
       PER_CENT = /\A\d{1,3}%\z/
 
@@ -37,8 +38,8 @@ module ElmCup
       def match(name, preparations = [], alternative = nil)
         own = sharing_noun(name, alternative) || certain(name)
         completed = preparations.lazy.reject { |words| form_of?(own, words) }.map { |words| certain("#{words} #{name}") }.find(&:itself)
-        completed = own if own&.entry && completed&.entry == own.entry
-        completed || own || without_form_words(name) || nearly(name)
+        completed = own if own&.entry && (completed&.entry.nil? || completed.entry == own.entry)
+        completed || own || without_form_words(name) || claimed(name) || nearly(name)
       end
 
       # `name` is one ingredient's without any guessing, or can be that of several.
@@ -85,9 +86,26 @@ module ElmCup
         certain(stripped) if stripped != name
       end
 
+      # "dairy-free dark chocolate chips": what a pack claims is no part of the name, where what is named keeps to it.
+      def claimed(name)
+        diets = name.scan(CLAIM).flatten.map { |words| words.downcase.tr(" ", "-").sub("plant-based", "vegan") }
+        return if diets.empty?
+
+        plain = name.gsub(CLAIM, " ").squeeze(" ").strip
+        match = certain(plain) or return
+        keeping = [match.entry, *match.candidates.map(&:entry)].compact.reject { |entry| diets.any? { |diet| entry.breaks?(diet) } }
+        return match if match.entry && keeping.include?(match.entry)
+
+        among(keeping) if keeping.any?
+      end
+
+      def among(entries)
+        Match.new(status: :ambiguous, candidates: entries.map { |entry| Candidate.new(entry: entry, confidence: (0.9 / entries.size).round(2)) })
+      end
+
       def ambiguous(words)
         ids = @library.ambiguous_names[words] or return
-        Match.new(status: :ambiguous, candidates: ids.map { |id| Candidate.new(entry: @library[id], confidence: (0.9 / ids.size).round(2)) })
+        among(ids.map { |id| @library[id] })
       end
 
       def read(entry, confidence, assumptions = [])

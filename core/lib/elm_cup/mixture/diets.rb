@@ -4,11 +4,7 @@ module ElmCup
   module Mixture
     # Which diets a bowl keeps to, and the lines that break those it does not.
     module Diets
-      # diet => allergens that break it. What is not an allergen stands in the ingredient's own row.
-      BY_ALLERGEN = {
-        "dairy-free" => %w[milk], "gluten-free" => %w[gluten wheat], "nut-free" => %w[tree_nut peanut], "peanut-free" => %w[peanut],
-        "sesame-free" => %w[sesame], "soy-free" => %w[soy]
-      }.freeze
+      BY_ALLERGEN = Ingredient::Entry::BREAKING_ALLERGENS
       BY_LINE = (%w[vegan vegetarian] + BY_ALLERGEN.keys + %w[refined-sugar-free grain-free raw]).freeze
       RAW = "raw"
       LOW = "low-net-carbohydrate"
@@ -25,12 +21,7 @@ module ElmCup
 
       # The lines of `bowl` that break `diet`; for low net carbohydrate those that would have to go, the richest first.
       def self.breaking(bowl, diet)
-        (diet == LOW) ? too_rich(bowl) : bowl.lines.select { |line| breaks?(line.entry, diet) || (diet == RAW && line.heated?) }
-      end
-
-      # True when an ingredient breaks a diet of BY_LINE, whatever its amount.
-      def self.breaks?(entry, diet)
-        entry.excludes.include?(diet) || BY_ALLERGEN.fetch(diet, []).intersect?(entry.allergens)
+        (diet == LOW) ? too_rich(bowl) : bowl.lines.select { |line| line.entry.breaks?(diet) || (diet == RAW && line.heated?) }
       end
 
       # Why `entry` breaks `diet`, in words.

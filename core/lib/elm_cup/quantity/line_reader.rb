@@ -48,7 +48,7 @@ module ElmCup
 
       # "Rolled oats, 88 g": the amount behind the name. Else the line may still be "salt, to taste".
       def without_leading_amount(words, none)
-        @text.to_enum(:scan, /(?:\s+[x×](?=\s|\d)|[\s,:(–—-])+(?=[\d½⅓⅔¼¾⅛#]|(?:an?\s+)?(?:pinch|dash|handful)\b)/i).each do
+        @text.to_enum(:scan, /(?:\s+[x×](?=\s|\d)|[\s,:(–—-])+(?=[\d½⅓⅔¼¾⅛#]|(?:an?\s+)?(?:pinch|dash|handful)\b|a\s+few\s+drops\b)/i).each do
           at = Regexp.last_match
           trailing = trailing_amount(at.begin(0), at.end(0))
           return trailing if trailing

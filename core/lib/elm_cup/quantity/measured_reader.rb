@@ -4,7 +4,7 @@ module ElmCup
   module Quantity
     # Reads a plain number with a unit of mass or volume, and the places where one says what a container holds.
     class MeasuredReader
-      ABOUT = /\s*(?:about|approximately|approx\.?|around|roughly|circa|ca\.|~|≈)\s*/i
+      ABOUT = /\s*(?:about|approximately|approx\.?|around|roughly|circa|ca\.|c\.(?=\s*[\d½⅓⅔¼¾⅛])|~|≈)\s*/i
       KINDS = %i[mass volume household].freeze
 
       def initialize(scan, ranges, units)

@@ -11,7 +11,7 @@ module ElmCup
       def self.look(whole)
         return [] if whole.needs.include?(DIET) || !whole.bowl.complete?
 
-        breaking = whole.places.select { |_, line, _| Mixture::Diets.breaks?(line.entry, DIET) }
+        breaking = whole.places.select { |_, line, _| line.entry.breaks?(DIET) }
         return [] unless breaking.any? && breaking.all? { |_, line, _| line.entry.family == "oats" }
 
         breaking.map { |place| finding(whole, *place) }

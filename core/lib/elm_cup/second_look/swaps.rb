@@ -22,7 +22,7 @@ module ElmCup
 
       # It breaks none of the diets.
       def self.fits?(entry, diets)
-        (diets - [Mixture::Diets::LOW]).none? { |diet| Mixture::Diets.breaks?(entry, diet) }
+        (diets - [Mixture::Diets::LOW]).none? { |diet| entry.breaks?(diet) }
       end
       private_class_method :fits?
     end
