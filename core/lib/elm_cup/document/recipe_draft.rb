@@ -9,6 +9,13 @@ module ElmCup
       ENDING = /\s*\((?:save|no bake|easy)[^)]*\)\s*\z/i
       # Things that a processor is for.
       FOR_MACHINE = /\b(?:dates?|prunes?|figs?|nuts?|almonds|walnuts|cashews|pecans|hazelnuts|peanuts)\b/i
+      # What a line is for, by the words at its end.
+      OUTSIDE = {
+        "coating" => /(?:\bfor\s+(?:dipping|coating|drizzling|(?:the\s+)?(?:outside|coating|shell|drizzle))|\bto\s+(?:coat|dip|drizzle))\s*\)?\z/i,
+        "topping" => /(?:\bfor\s+(?:rolling|dusting|decorating|garnish|topping|sprinkling|(?:the\s+)?top)|\bto\s+(?:top|finish|decorate|garnish|sprinkle|dust|roll\s+in))\s*\)?\z/i
+      }.freeze
+      # "2 tbsp seeds, plus extra to sprinkle" is for both.
+      MORE = /(?:\b(?:plus|extra|more|and)\b|\+)[^,;]*\z/i
       # "Blend" alone says a machine of fruit only: chocolate is blended in with a spoon.
       FOR_BLENDING = /\b(?:dates?|prunes?|figs?)\b/i
 
@@ -17,6 +24,7 @@ module ElmCup
         @remarks = remarks
         @parts = []
         @splits = []
+        @outside = {}
         @marked = []
         @steps = []
         @list = "lines"
@@ -26,7 +34,7 @@ module ElmCup
       def begun? = @parts.any?
 
       # No line went into it.
-      def empty? = @parts.none? { |part| part["lines"].any? } && @marked.empty?
+      def empty? = all_parts.none? { |part| part["lines"].any? } && @marked.empty?
 
       def titled? = !@title.nil?
 
@@ -35,7 +43,7 @@ module ElmCup
 
       # Its name; the first that is said holds.
       def title(text)
-        @title ||= text.gsub(/\s+/, " ").strip.sub(ENDING, "").sub(/[\s.:]+\z/, "").gsub(/\A["“]|["”]\z/, "").then { |name| name.empty? ? nil : name }
+        @title ||= text.gsub(/\s+/, " ").strip.sub(ENDING, "").sub(/[\s.:]+\z/, "").sub(/\A["“](.*)["”]\z/, '\1').then { |name| name.empty? ? nil : name }
       end
 
       # Begins the component that a heading names; words: the heading without “for the”.
@@ -62,10 +70,11 @@ module ElmCup
         @marked << @parts.last if @splits.empty? && CardMarks.put(said, @parts.last)
       end
 
-      # Adds a line to the component or flavour in hand.
+      # Adds a line to the component or flavour in hand; one that says it is for the outside goes there.
       def line(text)
         component("dough", "dough") if @parts.empty?
-        (here[@list] ||= []) << {"text" => text[0, Quantity::LineReader::MAX_LENGTH]}
+        part = @splits.empty? ? outside(text) || here : here
+        (part[@list] ||= []) << {"text" => text[0, Quantity::LineReader::MAX_LENGTH]}
       end
 
       # Adds a step of the method.
@@ -86,7 +95,7 @@ module ElmCup
 
       # The document (Hash).
       def document
-        parts = @parts.select { |part| part["lines"].any? || @marked.include?(part) }
+        parts = all_parts.select { |part| part["lines"].any? || @marked.include?(part) }
         parts.first["type"] = "dough" if parts.all? { |part| %w[coating topping].include?(part["type"]) }
         keep_links(parts)
         by_machine(parts)
@@ -98,6 +107,21 @@ module ElmCup
       end
 
       private
+
+      # The coating or topping that a line of a dough names behind its ingredient, nil for any other line.
+      def outside(text)
+        return if %w[coating topping].include?(here["type"]) || text.match?(MORE) || @marked.include?(here)
+
+        type = OUTSIDE.find { |_, words| words.match?(text) }&.first or return
+        @remarks << "“#{text}” is put into a #{type} of its own, by its words"
+        @outside[type] ||= {"name" => type, "type" => type, "process" => "hand", "lines" => []}
+      end
+
+      # Every part, those for the outside behind the others and under names of their own.
+      def all_parts
+        names = @parts.map { |part| part["name"] }
+        @parts + @outside.values.map { |part| names.include?(part["name"]) ? part.merge("name" => "#{part["name"]} outside") : part }
+      end
 
       def here = @splits.last || @parts.last
 

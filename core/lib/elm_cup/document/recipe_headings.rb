@@ -20,12 +20,11 @@ module ElmCup
         text.match?(/\A(?:for|to)\s+(?:the\s+)?\w+\z/i) || text.match?(/\Afor the\b/i) || lone_part?(text) || shouted?(text) || capitals?(text)
       end
 
-      # "Chocolate" with an empty line above and an amount right below, after a list that was written so: a heading, even where
-      # there is an ingredient of that name.
+      # "Chocolate" with an empty line above and an amount right below: a heading, unless it is one ingredient's name.
       def stands_apart?(line)
         text = line.text
-        line.apart && @draft.begun? && !line.bullet && amount_below? && !@lines[@at + 1].apart && text.split.size <= 4 &&
-          text.split.all? { |word| word.match?(CAPITALS) } && !text.match?(/[.,;\d]/)
+        line.apart && !@draft.nameless? && !line.bullet && amount_below? && !@lines[@at + 1].apart && text.split.size <= 4 &&
+          !text.match?(/[.,;\d]/) && !sentence?(text) && matcher.one(text).nil?
       end
 
       # "Base", "Chocolate coating": a line of nothing but the name of a part, and of no ingredient ("Caramel sauce").

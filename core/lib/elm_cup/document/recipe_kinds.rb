@@ -10,7 +10,13 @@ module ElmCup
       SECOND = "Two ingredients"
       NO_MEASURE = "is no measure"
       FOR = /\A(?:for|to make)\s+(?:the\s+)?/i
-      INGREDIENTS_COUNTED = /\A(?:\d+|two|three|four|five|six)[- ]ingredients?\b/i
+      # "180 kcal | P 5 g"
+      ENERGY = /\b\d+\s*(?:kcal|calories|cals?|kj)\b/i
+      # "3-ingredient fudge", "3.9/5 (18)"
+      NO_AMOUNT = /\A(?:(?:\d+|two|three|four|five|six)[- ]ingredients?\b|\d\.\d\s*\/\s*5\b)/i
+      # "1/2 tsp each: cinnamon, ginger"
+      EACH = /\A(?<amount>[^,:]*?)\s+each\s*(?::|of\b)?\s*(?<names>[^\d]+,[^\d]+|[^\d]+\s(?:and|&)\s[^\d]+)\z/i
+      SEMICOLON = /\s*;\s*(?![^(]*\))/
       MOST_TITLE_WORDS = 12
       # "A layered slice for the interval table" is prose, "a pinch of salt" is not.
       MOST_WORDS = 9
@@ -23,11 +29,11 @@ module ElmCup
       def named_part?(text) = text.match?(FOR) || RecipeWords.part?(text)
 
       # Times, ratings and the like.
-      def meta?(text) = text.match?(RecipeWords::META)
+      def meta?(text) = text.match?(RecipeWords::META) || text.match?(ENERGY)
 
-      # It begins with an amount; "3-ingredient fudge" does not.
+      # It begins with an amount; "3-ingredient fudge" and "3.9/5" do not.
       def amount_first?(text)
-        return false if text.match?(INGREDIENTS_COUNTED)
+        return false if text.match?(NO_AMOUNT)
         return amount?(text) if text.match?(/\A[^\p{L}]{0,3}[\d½⅓⅔¼¾⅛]/)
 
         text.match?(AMOUNT_WORDS) && text.split.size <= MOST_WORDS && !text.match?(/[.!?]\z/) && amount?(text)
@@ -36,10 +42,10 @@ module ElmCup
       # It ends with one: "Rolled oats, 90 g".
       def amount_last?(text) = text.match?(/\d\s*\p{L}{0,12}\)?\z/) && text.split.size <= 8 && amount?(text)
 
-      # It names an ingredient and has its amount somewhere behind it: "Icing sugar 150 grams, sifted".
+      # It names an ingredient and has its amount, or what it is for, somewhere behind it: "Icing sugar 150 grams, sifted",
+      # "icing sugar for dusting".
       def amount_within?(text)
-        reading = reading(text)
-        text.split.size <= 8 && !sentence?(text) && reading.readable? && (reading.terms.any? || !reading.weight.nil?) && !matcher.one(reading.name).nil?
+        text.split.size <= 8 && !sentence?(text) && reading(text).readable? && matcher.known?(reading(text).name)
       end
 
       # It is nothing but an amount: "1 cup".
@@ -60,7 +66,10 @@ module ElmCup
       # A line of several, "1 cup oats; 10 dates", "150 g chocolate + 1 tsp coconut oil", "a cup of nuts, half a cup of cocoa
       # and a pinch of salt", as lines of one.
       def several(text)
-        parts = text.split(/\s*;\s*/)
+        if (each = EACH.match(text))
+          return each[:names].split(/\s*,\s*(?:and\s+|&\s+)?|\s+(?:and|&)\s+/).reject(&:empty?).map { |name| "#{each[:amount]} #{name}" }
+        end
+        parts = text.split(SEMICOLON)
         commas = text.split(/\s*,\s*(?:and\s+)?/).flat_map { |part| also(part.delete_suffix(".")) }
         parts = commas if parts.size == 1 && commas.size > 2 && commas.all? { |part| amount_first?(part) }
         parts.reject(&:empty?).flat_map { |part| also(part.delete_suffix(".")) }.flat_map { |part| apart(part) }

@@ -11,15 +11,18 @@ module ElmCup
       self::KEYCAP = /(\d)\uFE0F?\u20E3/
       self::TAG = %r{(?<!\\)</?[a-z][^<>]*>}i
       self::ESCAPED = /\\([\\`*_<>#\[\]|])/
-      self::LEADING = /\A[^\p{L}\p{N}½⅓⅔¼¾⅛⅜⅝⅞(\["“_\\]+/
-      self::STEP = /\A(?:step\s*\d+\s*[.):-]?|\d{1,2}\s*[.)](?=\s)(?!\s*(?:\d|[½⅓⅔¼¾⅛])))\s*/i
+      self::LEADING = /\A(?!\.\d)(?:(?!\.\d)[^\p{L}\p{N}½⅓⅔¼¾⅛⅜⅝⅞(\["“_\\])+/
+      self::STEP = /\A(?:step\s*\d+\s*[.):–—-]*|\d{1,2}\s*[.)](?=\s)(?!\s*(?:\d|[½⅓⅔¼¾⅛])))\s*/i
       # "## Base" and a line that is bold as a whole.
       self::HEADING = /\A(?:#|\*\*[^*]+\*\*:?\z)/
       self::ITALIC = /\A\*([^*\s][^*]*)\*:?\z/
       self::HASHTAGS = /\A(?:#\p{L}\w*\s*)+\z/
       self::BETWEEN = /\s{3,}|\s+[·|]\s+/
+      # "2 stir in the oats": a step whose number has no dot. "1 cream cheese" is none.
+      self::BARE_STEP = /\A\d{1,2}\s+(?!cream\b)(?=(?:#{RecipeWords::ROWS["verb"]})\b)/i
       # "1. 1 cup oats" is a numbered ingredient.
       self::NUMBERED = /\A\d{1,2}\s*[.)]\s+(?=[\d½⅓⅔¼¾⅛])/
+      self::FOOTNOTE = /(?<=\p{L})[¹²³⁴†‡*]+(?=[\s,.;)]|\z)/
       self::BOX = /\A\[\s?[xX]?\]\s*/
       # Our own card writes the grams behind a line; they are said again there, not meant.
       self::GRAMS_AGAIN = /\s+\*\([\d.]+ g\)\*\z/
@@ -33,19 +36,20 @@ module ElmCup
         text = cells(text.sub(self::GRAMS_AGAIN, "").sub(self::ITALIC, '\1')).gsub(/(?<!\\)(?:\*\*|__|`)/, "").gsub(/\s*\.{3,}\s*/, ", ")
         bullet = text.match?(/\A\s*(?:[-*•·–▢☐□]|\[\s?\])\s*\S/)
         text = text.sub(self::LEADING, "").sub(self::BOX, "").strip
-        step = text.match?(self::STEP)
-        text = text.sub(step ? self::STEP : self::NUMBERED, "").strip
-        text = text.gsub(/[\p{So}\uFE0F\u200D]+/, " ").strip
+        numbered = [self::STEP, self::BARE_STEP].find { |pattern| text.match?(pattern) }
+        step = !numbered.nil?
+        text = text.sub(numbered || self::NUMBERED, "").strip
+        text = text.gsub(/[\p{So}\uFE0F\u200D]+/, " ").gsub(self::FOOTNOTE, "").strip
         return unless text.match?(/[\p{L}\p{N}]/) || step
 
         text = text.gsub(self::ESCAPED, '\1')
-        new(text: text.squeeze(" "), heading: heading, step: step, bullet: bullet, fields: text.split(self::BETWEEN).map(&:strip).reject(&:empty?))
+        new(text: text.squeeze(" "), heading: heading, step: step, bullet: bullet, fields: text.split(self::BETWEEN).map(&:strip).grep(/[\p{L}\p{N}]/))
       end
 
       # Entities and tags of a page, spaces and digits of a keyboard.
       def self.plain(raw)
         text = Entities.decode(raw)
-        text = text.gsub(self::TAG, " ") if text.include?("<")
+        text = text.gsub(self::TAG, " ").gsub(/\s+(?=[,;])/, "") if text.include?("<")
         Quantity::PlainText.of(text.gsub(self::KEYCAP, '\1. ')).strip
       end
 

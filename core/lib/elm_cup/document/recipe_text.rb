@@ -24,9 +24,12 @@ module ElmCup
       WITH_COUNT = /^(\W*ingredients)\s*\(\s*(\d[^)\n]*)\):?\s*$/i
       # Where a sentence ends and another begins.
       SENTENCE = /(?<=\p{L}{3}[.!?])\s+(?=\p{Lu}|\d)/
+      # "1. Blend. 2. Add the oil."
+      STEPS_IN_LINE = /(?<=[.!;])\s+(?=\d{1,2}[.)]\s+\p{Lu})/
       BLOCK_END = %r{</(?:li|p|div|h\d|tr|ul|ol|td)>|<br\s*/?>}i
       # "you need 1 cup of peanut butter, 2 cups oats"
       NEED = /\A(?:you(?:'ll|’ll| will)?\s+(?:need|take|want)|it takes|take|needs?)\b:?\s*/i
+      GREETING = /\A(?:dear|hi|hello|hey)\b.*[,!]\z/i
       OR = /\A(?:or|and)\s*:?\z/i
       # "Fudge (16)": a name and how many.
       COUNTED = /\s*\((\d{1,3})\)\z/
@@ -80,7 +83,7 @@ module ElmCup
       end
 
       def lines
-        spread = @text.delete_prefix("\uFEFF").gsub(BLOCK_END, "\n").gsub(WITH_COUNT) { "#{$1}:\nMakes #{$2}" }.gsub(WITH_YIELD) { "#{$1}:\n#{$2.sub(/\Afor/i, "Makes")}" }.gsub(SAID_INSIDE) { "\n#{$1}:\n" }
+        spread = @text.delete_prefix("\uFEFF").gsub(BLOCK_END, "\n").gsub(WITH_COUNT) { "#{$1}:\nMakes #{$2}" }.gsub(WITH_YIELD) { "#{$1}:\n#{$2.sub(/\Afor/i, "Makes")}" }.gsub(STEPS_IN_LINE, "\n").gsub(SAID_INSIDE) { "\n#{$1}:\n" }
         apart = false
         spread.split(/\r\n|\r|\n/).each_with_object([]) do |raw, found|
           next found[-1] = found.last.with(heading: true) if raw.match?(/\A\s*(?:={3,}|-{3,})\s*\z/) && found.any?
@@ -131,10 +134,11 @@ module ElmCup
       end
 
       # The first heading of a card is its name, where nothing of it names a part.
-      def title?(line) = @draft.nameless? && @mode != :ingredients && (line.heading || !named_part?(line.text))
+      def title?(line) = @draft.nameless? && @mode != :ingredients && (line.heading || !named_part?(line.text) || (@at.zero? && !amount_below?))
 
       def ingredient_or_else(line)
         return if yielded?(line)
+        return unused(line.text) if line.text.match?(GREETING)
         return counted_title(line.text) if counted_title?(line)
         return line.fields.each { |field| field.match?(TITLE) ? @draft.title(field.sub(TITLE, "")) : unused(field) } if about?(line)
 

@@ -18,6 +18,14 @@ module ElmCup
       WORDS = {"a" => 1, "an" => 1, "one" => 1, "two" => 2, "three" => 3, "four" => 4, "five" => 5, "six" => 6, "eight" => 8, "ten" => 10, "twelve" => 12, "sixteen" => 16, "twenty" => 20, "thirty" => 30, "forty" => 40, "fifty" => 50}.freeze
       # "Cut into 16.", "roll in 18": no length, which would have its unit.
       INTO_BARE = /\b(?:roll|shape|form|divide|cut|portion|scoop|slice)\w*\b[^.;]{0,60}?\b(?:into|in)\s+#{ABOUT}\s*#{NUMBER}(?=\s*(?:[.;,)]|\z))/i
+      # "14 balls of about 18 g", "balls (about 48)", "roll 22 balls", "24 @ 20 g"
+      ALONE = /(?:\A|[.;:→]\s*)#{ABOUT}\s*#{NAMED}(?=\s+of\b|\s*[.,;@]|\s*\z)/i
+      BEHIND = /\b#{NOUN}\s*\(\s*#{ABOUT}\s*#{NUMBER}\s*\)/i
+      SHAPED = /\b(?:roll|shape|form|scoop|make)\s+(?:up\s+)?#{ABOUT}\s*#{NAMED}/i
+      WEIGHED = /(?<![\d.,])#{NUMBER}\s*@\s*\d+(?:[.,]\d+)?\s*g\b/i
+      # "cut 5 x 4"
+      GRID = /\b(?:cut|slice)\b[^.;\d]{0,20}(?<columns>\d{1,2})\s*[x×]\s*(?<rows>\d{1,2})\b(?!\s*(?:cm|mm|in\b|inch|"))/i
+      FOR = /\A\W*for\s+#{ABOUT}\s*#{NAMED}/i
       GET = /\b(?:you(?:['’]ll|\s+will|\s+should)?\s+(?:get|have)|gives)\s+/i
       LEAST_BARE = 6
       DOZEN = 12
@@ -27,19 +35,22 @@ module ElmCup
         # [pieces, words] that a line says, nil where it says none. "Serves 8" is people, unless it goes on with what they get.
         def of(text)
           if (keyword = KEYWORD.match(text)) then after(keyword)
-          else count(BRACKET.match(text)) || (count(NAMED.match(text)) if PEOPLE.match?(text))
+          else count(FOR.match(text), least: 2) || count(BRACKET.match(text)) || (count(NAMED.match(text)) if PEOPLE.match?(text))
           end
         end
 
         # The same of a step: "roll into 24 balls", "makes 24".
         def of_step(text)
-          count(INTO.match(text)) || after_word(/\b(?:makes|yields?)\b\s*:?\s*/i, text) || after_word(GET, text) || count(INTO_BARE.match(text), least: LEAST_BARE)
+          count(INTO.match(text), least: 2) || after_word(/\b(?:makes|yields?)\b\s*:?\s*/i, text) || after_word(GET, text) || grid(GRID.match(text)) ||
+            [BEHIND, SHAPED, ALONE, WEIGHED].lazy.filter_map { |pattern| count(pattern.match(text), least: 2) }.first || count(INTO_BARE.match(text), least: LEAST_BARE)
         end
 
         # The words of a line that counts eaters, nil for any other.
         def eaters(text) = PEOPLE.match(text)&.[](0)&.strip
 
         private
+
+        def grid(found) = found && [found[:columns].to_i * found[:rows].to_i, found[0]]
 
         def after_word(pattern, text) = pattern.match(text)&.then { |keyword| after(keyword) }
 
@@ -56,7 +67,7 @@ module ElmCup
           number = found[:high] ? ((low + found[:high].to_i) / 2.0).round : low
           number += 0.5 if found[:half]
           number = (number * DOZEN).round if found[:dozen]
-          number.between?(least, MOST) ? [number, found[0].delete_prefix("(").strip] : nil
+          number.between?(least, MOST) ? [number, found[0].sub(/\A[\s(.;:→]+/, "").strip] : nil
         end
       end
     end

@@ -5,6 +5,7 @@ module ElmCup
     # Brings a typed name to comparable words: small letters, no accents, singular.
     module NameWords
       KEEP = %w[molasses cocoa oats].freeze
+      WHOLE = {"choc" => "chocolate", "oat" => "oats"}.freeze
 
       # "Crème fraîche, Cashews" => ["creme", "fraiche", "cashew"]
       def self.of(text)
@@ -16,8 +17,10 @@ module ElmCup
 
       # One word without its plural: "berries" => "berry", "radishes" => "radish".
       def self.singular(word)
+        return WHOLE[word] if WHOLE.key?(word)
+
         case word
-        when *KEEP, /(?:ss|us|is)\z/, /\A.{1,3}\z/ then (word == "oat") ? "oats" : word
+        when *KEEP, /(?:ss|us|is)\z/, /\A.{1,3}\z/ then word
         when /ies\z/ then word.sub(/ies\z/, "y")
         when /(?:ch|sh|x)es\z/, /oes\z/ then word.delete_suffix("es")
         else word.delete_suffix("s")

@@ -66,7 +66,7 @@ module ElmCup
         reader = TermReader.new(scan)
         term = reader.read
         return faulty(scan.fault) if scan.fault
-        return if term.nil? || (term.unit.nil? && !scan.rest.match?(/\A[\s)]*\z/))
+        return if term.nil? || (term.unit.nil? && !scan.rest.match?(/\A[\s)]*(?:\([^)]*\))?\s*\z/))
         return unless scan.check(/[\s)]*(?:\z|[,(])/)
 
         finish(NameReader.new("#{@text[0...name_ends].sub(BULLET, "")} #{scan.rest}"), Amounts.of([term], reader.aside))

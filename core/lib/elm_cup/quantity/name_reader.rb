@@ -12,7 +12,7 @@ module ElmCup
       # Words that say what the rest is for; they are kept as a note and not counted. An amount may stand in them, "plus 1/4 cup
       # for rolling", but no other ingredient.
       AMOUNT_MORE = /(?:\b(?:plus|and)|\+)\s+[\d½⅓⅔¼¾⅛][\d\s.,\/½⅓⅔¼¾⅛]*(?:#{Unit::PATTERN}\s+)?(?=for\b)/i
-      ASIDE = /(?:\b(?:plus|and)|\+)\s+(?:[^,;]*\s)?(?:more|extra)\b.*|(?:#{AMOUNT_MORE})?\bfor\s+(?:rolling|dusting|coating|dipping|drizzling|greasing|decorating|garnish|serving|topping|sprinkling)\b.*|\bto\s+(?:top|finish|serve|decorate|garnish|sprinkle|dust|coat|roll\s+in)\b.*/i
+      ASIDE = /(?:\b(?:plus|and)|\+)\s+(?:[^,;]*\s)?(?:more|extra)\b.*|(?:#{AMOUNT_MORE})?\bfor\s+(?:rolling|dusting|coating|dipping|drizzling|greasing|decorating|garnish|serving|topping|sprinkling|(?:the\s+)?(?:outside|top|coating|shell|drizzle|tin|pan))\b.*|\bto\s+(?:top|finish|serve|decorate|garnish|sprinkle|drizzle|dust|coat|dip|grease|roll\s+in)\b.*/i
       # "dates soaked 1 h", "walnuts toasted and chopped": what is done stands behind the name without a comma.
       DONE = /\s+(?:(?:finely|coarsely|roughly|lightly|well)\s+)?(?:soaked|drained|toasted|roasted|blanched|skinned|rehydrated|chopped|ground|melted|mashed|crushed|softened)(?=\s*\z|\s+(?:and|&|in|for|overnight|until|with|then|over|to|half|an?|about|\d)\b).*/i
       # What may stand before a name and is none itself: "finely chopped and toasted".
@@ -75,7 +75,8 @@ module ElmCup
       def take_aside(text)
         text.sub(ASIDE) do |aside|
           @aside = true
-          @notes << "“#{aside.strip}” is not counted"
+          said = aside.strip
+          @notes << (said.match?(/\A(?:plus|and|\+)/i) ? "“#{said}” is not counted" : "“#{said}” changes nothing: what is written before it is counted")
           ""
         end
       end

@@ -49,7 +49,7 @@ module ElmCup
         [/(#{cardinal})[\s-]+(#{part})\b(?:\s+of\b)?(?:\s+an?\b)?/i, :word, ->(m) { cardinal(m[1]) * Rational(1, PARTS.fetch(m[2].downcase)) }],
         [/#{not_half_and_half}(?:an?\s+)?(half|third|quarter|fourth|eighth)\b(?:\s+of\b)?(?:\s+an?\b)?/i, :word, ->(m) { Rational(1, PARTS.fetch(m[1].downcase)) }],
         [/a\s+couple\b(?:\s+of\b)?/i, :word, ->(_) { Rational(2) }],
-        [/a\s+few\b/i, :word, ->(_) { Rational(3) }],
+        [/(?:a\s+)?few\b/i, :word, ->(_) { Rational(3) }],
         [/(#{cardinal})\b/i, :word, ->(m) { Rational(cardinal(m[1])) }],
         [/an?\b/i, :word, ->(_) { Rational(1) }]
       ].freeze

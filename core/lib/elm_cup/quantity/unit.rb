@@ -42,7 +42,7 @@ module ElmCup
         new(:decilitre, :volume, "decilitres,deciliters,decilitre,deciliter,dl", size: 100),
         new(:litre, :volume, "litres,liters,litre,liter,l", size: 1000),
         new(:cup, :household, "cups,cup,cp,c", household: :cup, size: 1),
-        new(:tablespoon, :household, "tablespoons,tablespoon,tablespoonfuls,tablespoonful,tbsps,tbsp,tbs,tbls,tblsp,tb", household: :tablespoon, size: 1, exact: "T"),
+        new(:tablespoon, :household, "tablespoons,tablespoon,tablespoonfuls,tablespoonful,tbsps,tbsp,tbs,tbls,tblsp,tbl,tb", household: :tablespoon, size: 1, exact: "T"),
         new(:teaspoon, :household, "teaspoons,teaspoon,teaspoonfuls,teaspoonful,tsps,tsp,ts", household: :teaspoon, size: 1, exact: "t"),
         new(:dessertspoon, :household, "dessertspoons,dessertspoon,dessertspoonfuls,dessertspoonful,dstsp,dsp", household: :teaspoon, size: 2),
         new(:fluid_ounce, :household, "fluid ounces,fluid ounce,fl. oz,fl oz,floz", household: :fluid_ounce, size: 1),
