@@ -5,15 +5,15 @@ module ElmCup
     # What a line of a pasted recipe is by itself: an amount of something, a sentence, a name; and how a line of several is
     # parted. For who reads a whole text: each line is read once, however often it is asked about.
     module RecipeKinds
-      AMOUNT_WORDS = /\A(?:an?|one|two|three|four|five|six|eight|ten|twelve|half|a few|pinch|dash|handful|drop|juice|zest|the (?:juice|zest)|grated|knob|little|splash|scant|heap(?:ing|ed)|rounded|generous|small|large|about)\b/i
+      AMOUNT_WORDS = /\A(?:an?|one|two|three|four|five|six|eight|ten|twelve|half|(?:a )?few|pinch|dash|handful|drop|juice|zest|the (?:juice|zest)|grated|knob|little|splash|scant|heap(?:ing|ed)|rounded|generous|small|large|about)\b/i
       AMOUNT_ONLY = "Of what?"
       SECOND = "Two ingredients"
       NO_MEASURE = "is no measure"
       FOR = /\A(?:for|to make)\s+(?:the\s+)?/i
       # "180 kcal | P 5 g"
       ENERGY = /\b\d+\s*(?:kcal|calories|cals?|kj)\b/i
-      # "3-ingredient fudge", "3.9/5 (18)"
-      NO_AMOUNT = /\A(?:(?:\d+|two|three|four|five|six)[- ]ingredients?\b|\d\.\d\s*\/\s*5\b)/i
+      # "3-ingredient fudge", "Two-layer fudge", "3.9/5 (18)", "15 min and setting", "20 cm tin"
+      NO_AMOUNT = /\A(?:\d+[- ]ingredients?\b|(?:two|three|four|five|six)(?:-\p{L}|\s+ingredients?\b)|\d\.\d\s*\/\s*5\b|[\d.,½¼¾\s–-]+(?:min|mins|minutes?|h|hrs?|hours?|days?|weeks?|months?|cm|mm|inch(?:es)?|°\s*[CF]?)(?!\p{L}))/i
       # "1/2 tsp each: cinnamon, ginger"
       EACH = /\A(?<amount>[^,:]*?)\s+each\s*(?::|of\b)?\s*(?<names>[^\d]+,[^\d]+|[^\d]+\s(?:and|&)\s[^\d]+)\z/i
       SEMICOLON = /\s*;\s*(?![^(]*\))/
@@ -31,7 +31,7 @@ module ElmCup
       # Times, ratings and the like.
       def meta?(text) = text.match?(RecipeWords::META) || text.match?(ENERGY)
 
-      # It begins with an amount; "3-ingredient fudge" and "3.9/5" do not.
+      # It begins with an amount; "3-ingredient fudge" does not.
       def amount_first?(text)
         return false if text.match?(NO_AMOUNT)
         return amount?(text) if text.match?(/\A[^\p{L}]{0,3}[\d½⅓⅔¼¾⅛]/)

@@ -29,13 +29,13 @@ module ElmCup
       BLOCK_END = %r{</(?:li|p|div|h\d|tr|ul|ol|td)>|<br\s*/?>}i
       # "you need 1 cup of peanut butter, 2 cups oats"
       NEED = /\A(?:you(?:'ll|’ll| will)?\s+(?:need|take|want)|it takes|take|needs?)\b:?\s*/i
-      GREETING = /\A(?:dear|hi|hello|hey)\b.*[,!]\z/i
+      GREETING = /\A(?:dear|hi|hello|hey)\b.*[,!:]\z/i
       OR = /\A(?:or|and)\s*:?\z/i
       # "Fudge (16)": a name and how many.
       COUNTED = /\s*\((\d{1,3})\)\z/
       # Parts of one line: "Shell – 250 g dark chocolate".
       DASH = /\s+[–—-]\s+/
-      TITLE = /\A(?:recipe|title|name)\s*:\s*/i
+      TITLE = /\A(?:recipe|title|name|subject)\s*:\s*/i
       # The buttons of a page that make a batch larger there.
       MULTIPLES = /\A(?:\d+x\s*)+\z/i
 
@@ -99,6 +99,7 @@ module ElmCup
 
       def take(line)
         return @draft.step(line.text) if line.step
+        return unused(line.text) if line.text.match?(GREETING) && !@draft.begun?
         return @instead = line.text.match?(/\Aor/i) if line.text.match?(OR) && @draft.begun?
 
         said = CardMarks.italic(line.text)
@@ -138,7 +139,6 @@ module ElmCup
 
       def ingredient_or_else(line)
         return if yielded?(line)
-        return unused(line.text) if line.text.match?(GREETING)
         return counted_title(line.text) if counted_title?(line)
         return line.fields.each { |field| field.match?(TITLE) ? @draft.title(field.sub(TITLE, "")) : unused(field) } if about?(line)
 
@@ -148,7 +148,7 @@ module ElmCup
         headed, rest = line.text.split(/:\s+/, 2)
         headed, rest = line.text.split(DASH, 2) if rest.nil? && line.text.match?(DASH) && RecipeWords.part?(line.text.split(DASH, 2).first)
         return inline(headed, rest, line.text) if rest && headed.split.size <= 5 && amount_first?(rest) && !amount_first?(headed)
-        return ingredient(line.text) if ingredient?(line.text)
+        return ingredient(line.text) if ingredient?(line.text) || listed?(line)
         return @draft.title(line.text.sub(TITLE, "")) if @draft.nameless? && title_like?(line.text)
 
         begin_method(line)
@@ -160,11 +160,14 @@ module ElmCup
       # A line of the list of ingredients: with an amount, or in a list that has begun, any that is no sentence.
       def ingredient?(text)
         case @mode
-        when :either then amount_first?(text) || amount_last?(text) || (@draft.begun? && (between?(text) || amount_within?(text) || seasoning?(text)))
+        when :either then amount_first?(text) || (amount_last?(text) && (@draft.begun? || matcher.known?(reading(text).name))) || (@draft.begun? && (between?(text) || amount_within?(text) || seasoning?(text)))
         when :before then false
         else amount_first?(text) || !sentence?(text)
         end
       end
+
+      # Behind a bullet, as the one above it was.
+      def listed?(line) = @mode == :either && @draft.begun? && line.bullet && @lines[@at - 1].bullet && !sentence?(line.text)
 
       # "flaky salt" with an ingredient above and one below.
       def between?(text)
@@ -232,12 +235,14 @@ module ElmCup
 
       # "1 cup" on a line of its own goes with the line below it.
       def with_name(text)
-        while @lines[@at + 1] && amount_alone?(text) && !heading?(@lines[@at + 1])
+        while amount_alone?(text) && goes_on?(@lines[@at + 1])
           @at += 1
           text = "#{text} #{@lines[@at].text}"
         end
         text
       end
+
+      def goes_on?(line) = line && !line.bullet && !heading?(line) && !CardMarks.italic(line.text) && !meta?(line.text) && !RecipeYield.of(line.text)
 
       # Takes the number of pieces of a line that says one.
       def yielded?(line)

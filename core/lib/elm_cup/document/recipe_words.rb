@@ -11,7 +11,7 @@ module ElmCup
       TYPES = %w[coating topping base filling layer].to_h { |kind| [kind, /\b(?:#{ROWS[kind]})\b/i] }.freeze
       # Times, ratings and buttons of a page.
       META = /\A(?:(?:#{ROWS["meta"]})\b|(?:\d+x\s*)+\z|\d(?:\.\d)? (?:from|stars?|out of)\b)/i
-      VERB = /\A(?:#{ROWS["verb"]})\b/i
+      VERB = /\A(?:#{ROWS["verb"]})\b(?!-)/i
       MACHINE = /\b(?:#{ROWS["machine"]})\b/i
 
       # The section a heading opens, nil for a component's.

@@ -27,6 +27,8 @@ module ElmCup
       GRID = /\b(?:cut|slice)\b[^.;\d]{0,20}(?<columns>\d{1,2})\s*[x×]\s*(?<rows>\d{1,2})\b(?!\s*(?:cm|mm|in\b|inch|"))/i
       FOR = /\A\W*for\s+#{ABOUT}\s*#{NAMED}/i
       GET = /\b(?:you(?:['’]ll|\s+will|\s+should)?\s+(?:get|have)|gives)\s+/i
+      # "Roll 20."
+      SHAPED_BARE = /\b(?:roll|cut|scoop|shape)\s+#{ABOUT}\s*#{NUMBER}(?=\s*(?:[.;,)]|\z))/i
       LEAST_BARE = 6
       DOZEN = 12
       MOST = 10_000
@@ -42,7 +44,8 @@ module ElmCup
         # The same of a step: "roll into 24 balls", "makes 24".
         def of_step(text)
           count(INTO.match(text), least: 2) || after_word(/\b(?:makes|yields?)\b\s*:?\s*/i, text) || after_word(GET, text) || grid(GRID.match(text)) ||
-            [BEHIND, SHAPED, ALONE, WEIGHED].lazy.filter_map { |pattern| count(pattern.match(text), least: 2) }.first || count(INTO_BARE.match(text), least: LEAST_BARE)
+            [BEHIND, SHAPED, ALONE, WEIGHED].lazy.filter_map { |pattern| count(pattern.match(text), least: 2) }.first ||
+            [INTO_BARE, SHAPED_BARE].lazy.filter_map { |pattern| count(pattern.match(text), least: LEAST_BARE) }.first
         end
 
         # The words of a line that counts eaters, nil for any other.

@@ -67,7 +67,7 @@ module ElmCup
         term = reader.read
         return faulty(scan.fault) if scan.fault
         return if term.nil? || (term.unit.nil? && !scan.rest.match?(/\A[\s)]*(?:\([^)]*\))?\s*\z/))
-        return unless scan.check(/[\s)]*(?:\z|[,(])/)
+        return unless scan.check(/[\s)]*(?:\z|[,(]|(?:\+|plus\b|and\b)\s)/)
 
         finish(NameReader.new("#{@text[0...name_ends].sub(BULLET, "")} #{scan.rest}"), Amounts.of([term], reader.aside))
       end
