@@ -54,6 +54,21 @@ RSpec.describe "An import" do
       .to eq([["oat mixture", "dough", ["1 cup oats", "2 tbsp honey"]], ["caramel", "filling", ["10 dates", "Flaky Sea Salt, to taste", "1 tbsp tahini"]], ["ganache", "coating", ["100 g dark chocolate"]]])
   end
 
+  it "counts the pieces that a step makes, and no lengths, tins, times or articles" do
+    {
+      "cut into 16." => 16, "Roll into 18, chill" => 18, "you should get 16-18" => 17, "press 20x20, chill, cut 5x4" => 20, "balls (about 48)" => 48, "roll 22 balls" => 22, "24 @ 20g" => 24,
+      "14 balls of about 18g" => 14, "Yield: 2 1/2 dozen" => 30, "about thirty bites" => 30, "Scoop 24, chill" => 24, "press in a slice tin" => nil, "cut into 2.5 cm squares" => nil, "cut into 5 cm squares" => nil, "cut into 3 x 4 cm bars" => nil, "cut into 24 small round bites" => 24, "divide into 3." => nil,
+      "press into a 20 cm tin" => nil, "cut in 20 x 20 cm" => nil, "chill for 30 min" => nil
+    }.each { |step, pieces| expect(import("1 cup oats\n10 dates\nStep 1: #{step}")["formula"].dig("shape", "pieces")).to eq(pieces), step }
+  end
+
+  it "puts what is for the outside into a part of its own, and leaves what is only partly so" do
+    parts = import("1 cup oats\n2 tbsp cocoa, for dusting\n150 g dark chocolate to dip\n2 tbsp sesame seeds, plus extra to sprinkle\n30 g coconut (for rolling)")["formula"]["components"]
+    expect(parts.map { |part| [part["name"], part["type"], part["lines"].size] }).to eq([["dough", "dough", 2], ["topping", "topping", 2], ["coating", "coating", 1]])
+    twice = import("1 cup oats\n150 g dark chocolate, for dipping\nCoating:\n1 tsp coconut oil")["formula"]["components"]
+    expect(twice.map { |part| part["name"] }).to eq(["dough", "coating", "coating outside"])
+  end
+
   it "gives parts of one name a number" do
     names = import("For the base:\n1 cup oats\nFor the base:\n1 cup dates\nFor the base:\n1 tsp salt")["formula"]["components"].map { |part| part["name"] }
     expect(names).to eq(["base", "base 2", "base 3"])

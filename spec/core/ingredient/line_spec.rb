@@ -147,4 +147,18 @@ RSpec.describe "A typed line" do
       end
     end
   end
+
+  it "takes a pack's claim for no part of the name where the ingredient keeps to it, and never where it does not" do
+    answers = ["1/2 cup dairy-free dark chocolate chips", "1 cup plant-based milk", "1 cup gluten free rolled oats", "100 g vegan milk chocolate", "100 g gluten-free digestive biscuits"].map { |text| read(text) }
+    expect(answers.map { |each| each["ingredient"] }).to eq(["chocolate-chips", "milk-plant", "oats-rolled-gluten-free", nil, nil])
+    vegan = read("100 g vegan chocolate")
+    expect(vegan["status"]).to eq("ambiguous")
+    expect(vegan["candidates"].map { |each| each["ingredient"] }).to eq(%w[chocolate-dark chocolate-chips])
+  end
+
+  it "is not made unsure of what it knows by what is done to it" do
+    expect(read("20 g unsalted butter, softened")["ingredient"]).to eq("dairy-butter")
+    expect(read("80 g butter, unsalted")["ingredient"]).to eq("dairy-butter")
+    expect(read("80 g butter, softened")["status"]).to eq("ambiguous")
+  end
 end

@@ -196,4 +196,15 @@ RSpec.describe ElmCup::Quantity::LineReader do
     expect(nudge.call("2-3 tbsp honey", 1)).to eq("2-3 tbsp honey")
     expect(nudge.call("nonsense", 1)).to eq("nonsense")
   end
+
+  it "reads more ways to put an amount: circa, behind a dash, before a count in brackets or more for the outside" do
+    {
+      "c. 1/2 c. oats" => "0.5 cup", "Vanilla — a few drops" => "3.0 drop", "few drops vanilla" => "3.0 drop", "dates 14 (soft)" => "14.0 ", "coconut, 40g + extra to roll" => "40.0 gram", "2 Tbl honey" => "2.0 tablespoon", ".5 t salt" => "0.5 teaspoon"
+    }.each { |text, amount| expect(reading(text).terms.map { |term| "#{term.low.value.to_f} #{term.unit&.id}" }).to eq([amount]), text }
+  end
+
+  it "says what words for the outside do: more of it is not counted, the rest is" do
+    expect(reading("50 g cocoa, for dusting").notes).to eq(["“for dusting” changes nothing: what is written before it is counted"])
+    expect(reading("200 g white chocolate for the outside").name).to eq("white chocolate")
+  end
 end

@@ -9,7 +9,7 @@ module ElmCup
       ABOUT = /(?:about|approx(?:imately)?\.?|around|roughly|ca\.?|some)?/i
       NUMBER = /(?<low>\d{1,4}|an?|one|two|three|four|five|six|eight|ten|twelve|sixteen|twenty|thirty|forty|fifty)(?:\s*(?:-|–|—|to|or)\s*(?<high>\d{1,4}))?(?:(?<half>\s*(?:1\/2|½))?(?<dozen>\s+doz(?:en|\.)?))?/i
       # Up to two words between the number and its piece: "18 small round balls", and no other number.
-      NAMED = /\b#{NUMBER}\s+(?:(?!\d)[a-z-]+\s+){0,2}?#{NOUN}/i
+      NAMED = /(?<![\d.,\/½x×])\b#{NUMBER}\s+(?:(?!\d|(?:cm|mm|inch(?:es)?|in|x|g|grams?|ml|oz)\s)[a-z-]+\s+){0,2}?#{NOUN}/i
       KEYWORD = /\b(?:makes|making|yields?|quantity)\b\s*:?\s*/i
       PEOPLE = /\b(?:serves|servings?|portions?)\b\s*:?\s*#{ABOUT}\s*#{NUMBER}\b/i
       BARE = /\A#{ABOUT}\s*#{NUMBER}\b(?!\s*(?:\([^)]*\)\s*)?(?:x\b|cm|mm|inch|"|tins?|trays?|pans?|lo(?:af|aves)|batch(?:es)?|slabs?|jars?|logs?|rolls?|servings?|portions?|people|g\b|grams|kg|ml|lb|oz|quarts?|pints?|litres?|liters?))/i
