@@ -118,6 +118,26 @@ RSpec.describe ElmCup::Pantry do
         .each { |text, ids| expect(list(text).allergens).to eq(ids), text }
     end
 
+    it "takes no list for a warning because of where it was made, and none for ended by one" do
+      {
+        "Product made in Italy from peanuts, milk, sugar." => [%w[milk peanut], []],
+        "Made in the UK. Ingredients: hazelnuts, sugar, skimmed milk powder. May contain peanuts." => [%w[milk tree_nut], %w[peanut]],
+        "May contain nuts. Ingredients: sugar, milk powder" => [%w[milk], %w[tree_nut]],
+        "Almonds. Produced in a facility that handles peanuts and sesame." => [%w[tree_nut], %w[peanut sesame]],
+        "Dates. Packed on shared equipment with milk\nand soya." => [[], %w[milk soy]]
+      }.each { |text, (allergens, traces)| expect([list(text).allergens, list(text).traces]).to eq([allergens, traces]), text }
+    end
+
+    it "lets what is said to be absent be absent, and no more than that" do
+      {"Peanuts. Free from milk, gluten and soy." => %w[peanut], "Cocoa butter, no milk" => [], "Contains no nuts. Sunflower seeds" => [], "Dairy-free spread: rapeseed oil" => [], "Wheat-free oats" => %w[gluten],
+       "Free from gluten, milk chocolate (sugar)" => %w[milk], "Sugar, free from artificial colours. Contains milk." => %w[milk], "No added sugar, milk" => %w[milk]}
+        .each { |text, ids| expect(list(text).allergens).to eq(ids), text }
+      fish = ElmCup.label("id" => "own-sauce", "starts_from" => "caramel-sauce", "ingredients" => "Sugar, anchovy")["ingredient"]
+      expect(fish["breaks"]).to include("vegan", "vegetarian")
+      malt = ElmCup.label("id" => "own-malt", "starts_from" => "honey", "ingredients" => "Spelt malt")["ingredient"]
+      expect(malt["breaks"]).to include("gluten-free", "grain-free")
+    end
+
     it "reads cocoa per cent and sugar-free kinds" do
       expect(["Cocoa solids: 72% minimum", "70% cocoa", "cocoa mass, sugar (cocoa 55 % min)", "Cocoa butter 30%"].map { |text| list(text).cocoa_percent }).to eq([72, 70, 55, nil])
       expect([list("Cocoa mass, sweetener (maltitol)").polyol, list("Cocoa mass, sweetener (maltitol)").sugar_free?, list("Cocoa mass, sugar, maltitol").sugar_free?]).to eq(["maltitol", true, false])

@@ -11,6 +11,8 @@ module ElmCup
       # Grams in 100 g by which fat or water may differ from the row's before its binding figures are reckoned anew.
       ALIKE = 3.0
       NUT_BUTTER_DEMAND = 0.74
+      # Diets that allergens of a list break, beside those that are named for them.
+      ALLERGENS_BREAK = {"vegan" => %w[milk egg fish crustacean mollusc], "vegetarian" => %w[fish crustacean mollusc], "grain-free" => %w[gluten wheat]}.freeze
       PULP = [0.52, 2.5, 0.22, 0.46, 0.78].freeze
 
       # said: a checked Hash (docs/ingredient.schema.json); library: where its row is.
@@ -54,7 +56,7 @@ module ElmCup
 
         kept = @row.excludes & %w[raw]
         tell_of_list
-        {allergens: @list.allergens, traces: @list.traces, excludes: (@list.breaks + kept + ((@list.allergens & %w[milk egg fish crustacean mollusc]).any? ? %w[vegan] : []) + ((@list.allergens & %w[gluten]).any? ? %w[grain-free] : [])).uniq}
+        {allergens: @list.allergens, traces: @list.traces, excludes: (@list.breaks + kept + ALLERGENS_BREAK.flat_map { |diet, allergens| (@list.allergens & allergens).any? ? [diet] : [] }).uniq}
       end
 
       def tell_of_list

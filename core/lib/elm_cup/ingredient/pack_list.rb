@@ -7,7 +7,14 @@ module ElmCup
     class PackList
       Words = Value.of(:kind, :id, :pattern)
       WORDS = DataTable.rows("pack_words").map { |row| Words.new(kind: row["kind"], id: row["id"], pattern: /\b(?:#{row["words"]})\b/i) }.freeze
-      TRACES = /\b(?:may (?:also )?contain|contains? traces|traces? of|(?:made|produced|packed|packaged) (?:in|on)|not suitable)\b/i
+      # Where a warning begins: "may contain", "packed in a factory that handles". "Made in the UK" warns of nothing.
+      PLACE = /(?:facilit(?:y|ies)|factor(?:y|ies)|bakery|kitchens?|equipment|lines?|machinery|plant|site|premises|environment)/i
+      TRACES = /\b(?:may (?:also )?contain|contains? traces|traces? of|(?:made|produced|packed|packaged|processed|manufactured|prepared) (?:in|on)\b[^.;]{0,40}?\b#{PLACE}\b|not suitable)\b/i
+      # A warning ends with its sentence, or where the list begins.
+      SENTENCE = /(?<=[.!])\s+|(?=\bingredients?\s*:)/i
+      ALLERGEN_WORD = /(?:milk|dairy|lactose|gluten|wheat|soya?|(?:tree )?nuts?|peanuts?|eggs?|sesame|fish|mustard|celery|lupin)/i
+      # "free from milk, egg and soya", "contains no nuts", "dairy-free": said not to be there. "Gluten-free" goes with the oats behind it.
+      ABSENT = /\b(?:free (?:from|of)|(?:contains )?no(?: added)?|without)\s+#{ALLERGEN_WORD}(?:\s*(?:,|,?\s*(?:and|or|&))\s*#{ALLERGEN_WORD})*(?=\s*(?:[.,;)]|\z))|\b(?!gluten)#{ALLERGEN_WORD}[- ]free\b/i
       COCOA = /cocoa(?: solids| mass| content)?\s*:?\s*\(?(?:minimum|min\.?|at least)?\s*(\d{2,3})\s*%|(\d{2,3})\s*%\s*(?:min(?:imum)?\s+)?cocoa(?! butter)/i
       # The list of a natural nut butter holds nuts or seeds and perhaps salt.
       PLAIN = /\A(?:(?:dry[- ])?(?:roasted|blanched|raw|organic|hulled|whole|\d+(?:\.\d+)?\s*%|sea|black|white|brown)\s+)*(?:\w+ )?(?:peanuts?|almonds?|cashews?(?: nuts?)?|hazelnuts?|pistachios?|pecans?|walnuts?|macadamias?|nuts|seeds?|sesame(?: seeds?)?|salt)(?:\s*\(?\d+(?:\.\d+)?\s*%\)?)?\z/i
@@ -15,9 +22,9 @@ module ElmCup
       # text: the list as printed.
       def initialize(text)
         @text = text
-        at = text.index(TRACES)
-        @list = at ? text[0...at] : text
-        @warning = at ? text[at..] : ""
+        parted = text.gsub(ABSENT, " ").split(SENTENCE).map { |sentence| sentence.partition(/#{TRACES}.*\z/mi) }
+        @list = parted.map(&:first).join(" ")
+        @warning = parted.map { |sentence| sentence[1] }.join(" ")
       end
 
       # Ids of the allergens in the list.
@@ -46,7 +53,7 @@ module ElmCup
       end
 
       # The things it lists, in order.
-      def items = @list.sub(/\A\s*ingredients?\s*:/i, "").split(/[,;.](?!\d)/).map(&:strip).reject(&:empty?)
+      def items = @list.sub(/\A\s*ingredients?\s*:/i, "").split(/[,;.](?!\d)/).map(&:strip).reject { |item| item.empty? || item.match?(/\Acontains?\s*:/i) }
 
       private
 
