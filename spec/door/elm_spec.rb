@@ -70,13 +70,16 @@ RSpec.describe "bin/elm" do
     end
   end
 
-  it "exports a saved formula by its number" do
+  it "exports a saved formula by its number, with the household's own ingredients" do
     Dir.mktmpdir do |folder|
       path = File.join(folder, "kitchen.sqlite3")
-      script = "require '#{File.expand_path("../../server/environment", __dir__)}'; ElmCupServer::Database.open('#{path}'); puts ElmCupServer::Formula.start(JSON.parse($stdin.read)).id"
+      own = "{'id' => 'own-paste', 'name' => 'Corner paste', 'starts_from' => 'tahini'}"
+      script = "require '#{File.expand_path("../../server/environment", __dir__)}'; ElmCupServer::Database.open('#{path}'); ElmCupServer::OwnIngredient.keep([#{own}]); puts ElmCupServer::Formula.start(JSON.parse($stdin.read)).id"
+      document["components"][0]["lines"] << {"text" => "1 tbsp corner paste"}
       id, = Open3.capture2(RbConfig.ruby, "-e", script, stdin_data: JSON.generate(document))
       run = ->(*arguments) { Open3.capture3({"ELM_CUP_DATABASE" => path}, File.expand_path("../../bin/elm", __dir__), *arguments, binmode: true) }
       expect(JSON.parse(run.call("export", id.strip, "--format", "json").first)).to eq(document)
+      expect(run.call("export", id.strip, "--format", "csv").first.force_encoding("UTF-8")).to match(/1 tbsp corner paste,own-paste,Corner paste,smooth,15\.0/)
       expect(run.call("export", "999", "--format", "json")[1]).to match(/There is no formula with the number 999/)
     end
     expect(Open3.capture3({"ELM_CUP_DATABASE" => "/nowhere/x.sqlite3"}, File.expand_path("../../bin/elm", __dir__), "export", "1", "--format", "md")[1]).to match(/There is no database at/)
@@ -93,6 +96,9 @@ RSpec.describe "bin/elm" do
       File.write(csv, "\uFEFFid;price;pack_grams\r\nhoney;6,00;500\r\ntahini;4,50;300\r\n")
       expect(JSON.parse(elm("compare", one, two).first)["figures"].first).to include("figure" => "grams")
       expect(JSON.parse(elm("assess", one, "--pantry", csv).first)["cost"]).to include("batch" => 1.2, "currency" => "EUR")
+      expect(JSON.parse(elm("compare", one, two, "--pantry", csv).first)["figures"].find { |each| each["figure"] == "cost.batch" }.values_at("before", "after")).to eq([1.2, 2.4])
+      File.write(csv, "id,starts_from,name\nown-paste,tahini,Corner paste\n")
+      expect(JSON.parse(elm("import", "-", "--pantry", csv, input: "2 tbsp corner paste\n1 cup oats").first)["lines"].first).to include("ingredient" => "own-paste", "grams" => 30.0)
       File.write(csv, "id,colour\nhoney,red\n")
       expect(elm("assess", one, "--pantry", csv)[1].force_encoding("UTF-8")).to match(/“colour” is no column here/)
     end
