@@ -114,7 +114,7 @@ RSpec.describe ElmCup::Pantry do
       expect(list("Sugar, cocoa butter, whole milk powder, emulsifier (soya lecithin). May contain hazelnuts and wheat.").allergens).to eq(%w[milk soy])
       expect(list("Sugar, cocoa butter, whole milk powder. May contain hazelnuts and wheat.").traces).to eq(%w[tree_nut wheat gluten])
       {"Cocoa butter, shea butter, peanut butter" => %w[peanut], "Coconut milk, guar gum" => %w[coconut], "Gluten-free oats" => [], "Rolled oats" => %w[gluten], "Buckwheat, coconut" => %w[coconut], "Barley malt extract" => %w[gluten],
-       "Apricots, preservative: sulphur dioxide" => %w[sulphite], "Maltodextrin, nutmeg" => [], "Mixed nuts" => %w[tree_nut], "Tahini (sesame)" => %w[sesame], "Almond milk" => %w[tree_nut], "Butter, cream" => %w[milk]}
+       "Apricots, preservative: sulphur dioxide" => %w[sulphite], "Maltodextrin, nutmeg" => [], "Mixed nuts" => %w[tree_nut], "Tahini (sesame)" => %w[sesame], "Almond milk" => %w[tree_nut], "Butter, cream" => %w[milk], "Pistachio butter, cacao butter, sesame butter" => %w[tree_nut sesame], "Cashew milk" => %w[tree_nut], "Cream of tartar, eggplant" => [], "Crème, œufs, pistachio butter" => %w[tree_nut], "Marzipan, meringue, couscous, miso, halva, clams" => %w[tree_nut soy wheat gluten sesame egg mollusc]}
         .each { |text, ids| expect(list(text).allergens).to eq(ids), text }
     end
 

@@ -55,4 +55,12 @@ RSpec.describe ElmCup::Ingredient::Library do
     expect { ElmCup::Ingredient::Composition.per_100g(parts.merge(water: 80.0)) }.to raise_error(RangeError, /sum to 80/)
     expect(ElmCup::Ingredient::Composition.per_100g(parts.merge(water: 96.0)).water).to eq(100.0)
   end
+
+  it "has for no name an allergen that the name itself gives away" do
+    meant_otherwise = /coconut (?:palm )?(?:sugar|nectar|syrup|blossom)|plant|non-dairy|dairy.free|gluten.free|vegan|cream of coconut|malt syrup/i
+    wrong = library.all.flat_map do |entry|
+      [entry.name, *entry.names, *entry.assumed_names].grep_v(meant_otherwise).flat_map { |name| (ElmCup::Ingredient::PackList.new(name).allergens - entry.allergens).map { |allergen| "#{entry.id}: #{name} lacks #{allergen}" } }
+    end
+    expect(wrong).to eq([])
+  end
 end
