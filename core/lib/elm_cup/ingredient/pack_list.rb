@@ -5,8 +5,9 @@ module ElmCup
     # What a pack's ingredient list gives away: allergens, traces, diets it breaks, hard fat in a nut butter, cocoa per cent,
     # sugar-free sweeteners. Words are rows of pack_words.csv.
     class PackList
+      # pattern: in small letters, for text in small letters; letters of both cases do not mix with words that must stand before.
       Words = Value.of(:kind, :id, :pattern)
-      WORDS = DataTable.rows("pack_words").map { |row| Words.new(kind: row["kind"], id: row["id"], pattern: /\b(?:#{row["words"]})\b/i) }.freeze
+      WORDS = DataTable.rows("pack_words").map { |row| Words.new(kind: row["kind"], id: row["id"], pattern: /\b(?:#{row["words"]})\b/) }.freeze
       # Where a warning begins: "may contain", "packed in a factory that handles". "Made in the UK" warns of nothing.
       PLACE = /(?:facilit(?:y|ies)|factor(?:y|ies)|bakery|kitchens?|equipment|lines?|machinery|plant|site|premises|environment)/i
       TRACES = /\b(?:may (?:also )?contain|contains? traces|traces? of|(?:made|produced|packed|packaged|processed|manufactured|prepared) (?:in|on)\b[^.;]{0,40}?\b#{PLACE}\b|not suitable)\b/i
@@ -57,7 +58,10 @@ module ElmCup
 
       private
 
-      def found(kind, text) = WORDS.select { |words| words.kind == kind && words.pattern.match?(text) }.map(&:id)
+      def found(kind, text)
+        small = text.downcase
+        WORDS.select { |words| words.kind == kind && words.pattern.match?(small) }.map(&:id)
+      end
     end
   end
 end
