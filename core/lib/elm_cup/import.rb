@@ -4,8 +4,8 @@ module ElmCup
   # A recipe from elsewhere becomes a formula document, with the reading of every line to be looked over before it is taken.
   module Import
     MOST_BYTES = Document::JsonReader::MOST_BYTES
-    # "[ ] 1 cup oats" is a box to tick, no list.
-    JSON_BEGINS = /\A\s*(?:\{|\[(?!\s?[xX]?\]\s+[^\s,]))/
+    # "[ ] 1 cup oats" is a box to tick, "[Recipe] Fudge" a tag; neither is a list.
+    JSON_BEGINS = /\A\s*(?:\{|\[(?!\s?[xX]?\]\s+[^\s,])(?!\p{L}[^\]"\n]*\]))/
     # JSON-LD inside the source of a page.
     SCRIPT = %r{<script[^>]*type\s*=\s*["']?application/ld\+json["']?[^>]*>(.*?)</script>}im
 

@@ -6,6 +6,8 @@ module ElmCup
     class RecipeDraft
       MOST_NAME = 120
       MOST_PART_NAME = 70
+      # "[Recipe] Fudge"
+      TAG = /\A\[[^\]]*\]\s*/
       ENDING = /\s*\((?:save|no bake|easy)[^)]*\)\s*\z/i
       # Things that a processor is for.
       FOR_MACHINE = /\b(?:dates?|prunes?|figs?|nuts?|almonds|walnuts|cashews|pecans|hazelnuts|peanuts)\b/i
@@ -43,7 +45,7 @@ module ElmCup
 
       # Its name; the first that is said holds.
       def title(text)
-        @title ||= text.gsub(/\s+/, " ").strip.sub(ENDING, "").sub(/[\s.:]+\z/, "").sub(/\A["“](.*)["”]\z/, '\1').then { |name| name.empty? ? nil : name }
+        @title ||= text.gsub(/\s+/, " ").strip.sub(TAG, "").sub(ENDING, "").sub(/[\s.:]+\z/, "").sub(/\A["“](.*)["”]\z/, '\1').then { |name| name.empty? ? nil : name }
       end
 
       # Begins the component that a heading names; words: the heading without “for the”.
@@ -149,7 +151,7 @@ module ElmCup
         return unless named || @steps.any? { |text| text.match?(/\bblend(?:ed)?\b/i) }
 
         things = named ? FOR_MACHINE : FOR_BLENDING
-        parts.select { |part| %w[dough base filling].include?(part["type"]) && part["process"] == "hand" && part["lines"].any? { |line| line["text"].match?(things) } }.each do |part|
+        parts.select { |part| %w[dough base filling layer].include?(part["type"]) && part["process"] == "hand" && part["lines"].any? { |line| line["text"].match?(things) } }.each do |part|
           part["process"] = "processor"
           @remarks << "By its method, #{part["name"]} is set to the processor"
         end

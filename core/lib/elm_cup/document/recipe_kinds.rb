@@ -14,6 +14,8 @@ module ElmCup
       ENERGY = /\b\d+\s*(?:kcal|calories|cals?|kj)\b/i
       # "3-ingredient fudge", "Two-layer fudge", "3.9/5 (18)", "15 min and setting", "20 cm tin"
       NO_AMOUNT = /\A(?:\d+[- ]ingredients?\b|(?:two|three|four|five|six)(?:-\p{L}|\s+ingredients?\b)|\d\.\d\s*\/\s*5\b|[\d.,½¼¾\s–-]+(?:min|mins|minutes?|h|hrs?|hours?|days?|weeks?|months?|cm|mm|inch(?:es)?|°\s*[CF]?)(?!\p{L}))/i
+      # What a page says around its recipe.
+      CHATTER = /\A(?:why|how|can|could|what|when|where|do|does|is|are|these|this|those|jump|print|pin|save|you|i|we|hey|only|\d+ (?:min|ingredients?))\b|\A(?:yes|no)[,.!]|\?\z/i
       # "1/2 tsp each: cinnamon, ginger"
       EACH = /\A(?<amount>[^,:]*?)\s+each\s*(?::|of\b)?\s*(?<names>[^\d]+,[^\d]+|[^\d]+\s(?:and|&)\s[^\d]+)\z/i
       SEMICOLON = /\s*;\s*(?![^(]*\))/
@@ -60,8 +62,8 @@ module ElmCup
       # It says what to do rather than what to take.
       def sentence?(text) = text.match?(RecipeWords::VERB) || text.split.size > 14 || (text.end_with?(".") && text.split.size > 4)
 
-      # Short, and no sentence: "Nib bites." is a name.
-      def title_like?(text) = text.split.size <= (text.match?(/[.?]\z/) ? 4 : MOST_TITLE_WORDS)
+      # Short, and no sentence: "Nib bites." is a name, "Why you'll love them" is not.
+      def title_like?(text) = !text.match?(CHATTER) && text.split.size <= (text.match?(/[.?]\z/) ? 4 : MOST_TITLE_WORDS)
 
       # A line of several, "1 cup oats; 10 dates", "150 g chocolate + 1 tsp coconut oil", "a cup of nuts, half a cup of cocoa
       # and a pinch of salt", as lines of one.
@@ -69,6 +71,9 @@ module ElmCup
         if (each = EACH.match(text))
           return each[:names].split(/\s*,\s*(?:and\s+|&\s+)?|\s+(?:and|&)\s+/).reject(&:empty?).map { |name| "#{each[:amount]} #{name}" }
         end
+        citrus = RecipeCitrus.apart(text)
+        return citrus if citrus
+
         parts = text.split(SEMICOLON)
         commas = text.split(/\s*,\s*(?:and\s+)?/).flat_map { |part| also(part.delete_suffix(".")) }
         parts = commas if parts.size == 1 && commas.size > 2 && commas.all? { |part| amount_first?(part) }
@@ -78,7 +83,7 @@ module ElmCup
       # "2 cups oats and a handful of chips"
       def also(text)
         parts = text.split(ALSO)
-        (parts.size > 1 && parts.all? { |part| amount_first?(part) }) ? parts : [text]
+        (parts.size > 1 && parts.all? { |part| amount_first?(part) && !amount_alone?(part) }) ? parts : [text]
       end
 
       def apart(text)

@@ -18,8 +18,13 @@ module ElmCup
       self::ITALIC = /\A\*([^*\s][^*]*)\*:?\z/
       self::HASHTAGS = /\A(?:#\p{L}\w*\s*)+\z/
       self::BETWEEN = /\s{3,}|\s+[·|]\s+/
-      # "2 stir in the oats": a step whose number has no dot. "1 cream cheese" is none.
-      self::BARE_STEP = /\A\d{1,2}\s+(?!cream\b)(?=(?:#{RecipeWords::ROWS["verb"]})\b)/i
+      # "a) Soak the dates"
+      self::LETTERED = /\A[a-h]\)\s+(?=\p{L})/i
+      # The heads of columns, and the marks of a film.
+      self::COLUMNS = /\A(?:(?:ingredients?|quantity|amounts?|qty|units?|notes?|items?|measures?|weights?)\b[\s:|\/&-]*){2,}\z/i
+      self::MINUTES = /\A\d{1,2}:\d{2}(?!\d)/
+      # "2 stir in the oats": a step whose number has no dot. "1 cream cheese", "1 scoop" are none.
+      self::BARE_STEP = /\A\d{1,2}\s+(?!(?:cream|scoop|drop|slice|top|coat|cover|pop|set|keep)\b)(?=(?:#{RecipeWords::ROWS["verb"]})\b)/i
       # "1. 1 cup oats" is a numbered ingredient.
       self::NUMBERED = /\A\d{1,2}\s*[.)]\s+(?=[\d½⅓⅔¼¾⅛])/
       self::FOOTNOTE = /(?<=\p{L})[¹²³⁴†‡*]+(?=[\s,.;)]|\z)/
@@ -36,11 +41,11 @@ module ElmCup
         text = cells(text.sub(self::GRAMS_AGAIN, "").sub(self::ITALIC, '\1')).gsub(/(?<!\\)(?:\*\*|__|`)/, "").gsub(/\s*\.{3,}\s*/, ", ")
         bullet = text.match?(/\A\s*(?:[-*•·–▢☐□]|\[\s?\])\s*\S/)
         text = text.sub(self::LEADING, "").sub(self::BOX, "").strip
-        numbered = [self::STEP, self::BARE_STEP].find { |pattern| text.match?(pattern) }
+        numbered = [self::STEP, self::BARE_STEP, self::LETTERED].find { |pattern| text.match?(pattern) }
         step = !numbered.nil?
         text = text.sub(numbered || self::NUMBERED, "").strip
         text = text.gsub(/[\p{So}\uFE0F\u200D]+/, " ").gsub(self::FOOTNOTE, "").strip
-        return unless text.match?(/[\p{L}\p{N}]/) || step
+        return if text.match?(self::COLUMNS) || text.match?(self::MINUTES) || !(text.match?(/[\p{L}\p{N}]/) || step)
 
         text = text.gsub(self::ESCAPED, '\1')
         new(text: text.squeeze(" "), heading: heading, step: step, bullet: bullet, fields: text.split(self::BETWEEN).map(&:strip).grep(/[\p{L}\p{N}]/))

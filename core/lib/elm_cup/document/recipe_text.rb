@@ -24,11 +24,13 @@ module ElmCup
       WITH_COUNT = /^(\W*ingredients)\s*\(\s*(\d[^)\n]*)\):?\s*$/i
       # Where a sentence ends and another begins.
       SENTENCE = /(?<=\p{L}{3}[.!?])\s+(?=\p{Lu}|\d)/
+      # "• 100 g oats • 2 tbsp honey"
+      BULLETS_IN_LINE = /(?<=\S)[^\S\n]+[•▢☐][^\S\n]*/
       # "1. Blend. 2. Add the oil."
       STEPS_IN_LINE = /(?<=[.!;])\s+(?=\d{1,2}[.)]\s+\p{Lu})/
       BLOCK_END = %r{</(?:li|p|div|h\d|tr|ul|ol|td)>|<br\s*/?>}i
       # "you need 1 cup of peanut butter, 2 cups oats"
-      NEED = /\A(?:you(?:'ll|’ll| will)?\s+(?:need|take|want)|it takes|take|needs?)\b:?\s*/i
+      NEED = /\A(?:for\s+[^,.;]{1,40}?\s+)?(?:you(?:'ll|’ll| will)?\s+(?:need|take|want)|it takes|take|needs?)\b:?\s*/i
       GREETING = /\A(?:dear|hi|hello|hey)\b.*[,!:]\z/i
       OR = /\A(?:or|and)\s*:?\z/i
       # "Fudge (16)": a name and how many.
@@ -83,7 +85,7 @@ module ElmCup
       end
 
       def lines
-        spread = @text.delete_prefix("\uFEFF").gsub(BLOCK_END, "\n").gsub(WITH_COUNT) { "#{$1}:\nMakes #{$2}" }.gsub(WITH_YIELD) { "#{$1}:\n#{$2.sub(/\Afor/i, "Makes")}" }.gsub(STEPS_IN_LINE, "\n").gsub(SAID_INSIDE) { "\n#{$1}:\n" }
+        spread = @text.delete_prefix("\uFEFF").gsub(BLOCK_END, "\n").gsub(WITH_COUNT) { "#{$1}:\nMakes #{$2}" }.gsub(WITH_YIELD) { "#{$1}:\n#{$2.sub(/\Afor/i, "Makes")}" }.gsub(BULLETS_IN_LINE, "\n• ").gsub(STEPS_IN_LINE, "\n").gsub(SAID_INSIDE) { "\n#{$1}:\n" }
         apart = false
         spread.split(/\r\n|\r|\n/).each_with_object([]) do |raw, found|
           next found[-1] = found.last.with(heading: true) if raw.match?(/\A\s*(?:={3,}|-{3,})\s*\z/) && found.any?
@@ -98,7 +100,7 @@ module ElmCup
       def headed? = @lines.any? { |line| heading?(line) && RecipeWords.section(bare(line.text)) == :ingredients }
 
       def take(line)
-        return @draft.step(line.text) if line.step
+        return step(line.text) if line.step
         return unused(line.text) if line.text.match?(GREETING) && !@draft.begun?
         return @instead = line.text.match?(/\Aor/i) if line.text.match?(OR) && @draft.begun?
 
@@ -111,6 +113,12 @@ module ElmCup
         when :notes, :method then @draft.step(line.text)
         else ingredient_or_else(line)
         end
+      end
+
+      # What stands below "Step 1" belongs to it.
+      def step(text)
+        @mode = :method if @draft.begun?
+        @draft.step(text)
       end
 
       # In the middle of a method a heading begins a component only where ingredients follow.
@@ -135,24 +143,40 @@ module ElmCup
       end
 
       # The first heading of a card is its name, where nothing of it names a part.
-      def title?(line) = @draft.nameless? && @mode != :ingredients && (line.heading || !named_part?(line.text) || (@at.zero? && !amount_below?))
+      def title?(line) = @draft.nameless? && !line.text.match?(CHATTER) && @mode != :ingredients && (line.heading || !named_part?(line.text) || (@at.zero? && !amount_below?))
 
       def ingredient_or_else(line)
+        needed = needed(line.text)
+        return ingredient(needed) if needed
         return if yielded?(line)
         return counted_title(line.text) if counted_title?(line)
         return line.fields.each { |field| field.match?(TITLE) ? @draft.title(field.sub(TITLE, "")) : unused(field) } if about?(line)
 
-        needed = line.text.sub(NEED, "")
-        return ingredient(needed) if needed != line.text && (amount_first?(needed) || several(needed).all? { |part| amount_first?(part) })
+        return columns(line) if columns?(line)
 
         headed, rest = line.text.split(/:\s+/, 2)
         headed, rest = line.text.split(DASH, 2) if rest.nil? && line.text.match?(DASH) && RecipeWords.part?(line.text.split(DASH, 2).first)
         return inline(headed, rest, line.text) if rest && headed.split.size <= 5 && amount_first?(rest) && !amount_first?(headed)
         return ingredient(line.text) if ingredient?(line.text) || listed?(line)
-        return @draft.title(line.text.sub(TITLE, "")) if @draft.nameless? && title_like?(line.text)
+        return @draft.title(line.text.sub(TITLE, "")) if @draft.nameless? && !line.bullet && title_like?(line.text)
 
         begin_method(line)
       end
+
+      # The ingredients of "For 25 pieces you need 250 g dates and 100 g nuts", nil for any other line.
+      def needed(text)
+        need = NEED.match(text) or return
+        listed = need.post_match
+        return unless amount_first?(listed) || several(listed).all? { |part| amount_first?(part) }
+
+        found = RecipeYield.of(need[0]) and @draft.pieces(*found)
+        listed
+      end
+
+      # "1 c. sugar          1/2 c. cocoa": two columns of ingredients.
+      def columns?(line) = line.fields.size > 1 && line.fields.all? { |field| amount_first?(field) && !amount_alone?(field) }
+
+      def columns(line) = line.fields.each { |field| ingredient(field) }
 
       # A line of times, ratings or buttons.
       def about?(line) = line.fields.any? { |field| meta?(field) } && (line.text.match?(MULTIPLES) || !amount_first?(line.text))

@@ -17,7 +17,7 @@ module ElmCup
       INTO = /\b(?:roll|shape|form|divide|cut|portion|scoop|press|drop|slice|make|turn)\w*\b[^.;]{0,60}?\b(?:into|in)\s+#{ABOUT}\s*#{NAMED}/i
       WORDS = {"a" => 1, "an" => 1, "one" => 1, "two" => 2, "three" => 3, "four" => 4, "five" => 5, "six" => 6, "eight" => 8, "ten" => 10, "twelve" => 12, "sixteen" => 16, "twenty" => 20, "thirty" => 30, "forty" => 40, "fifty" => 50}.freeze
       # "Cut into 16.", "roll in 18": no length, which would have its unit.
-      INTO_BARE = /\b(?:roll|shape|form|divide|cut|portion|scoop|slice)\w*\b[^.;]{0,60}?\b(?:into|in)\s+#{ABOUT}\s*#{NUMBER}(?=\s*(?:[.;,)]|\z))/i
+      INTO_BARE = /\b(?:roll|shape|form|divide|cut|portion|scoop|slice)\w*\b[^.;]{0,60}?\b(?:into|in)\s+#{ABOUT}\s*#{NUMBER}(?=\s*(?:[.!;,)]|\z))/i
       # "14 balls of about 18 g", "balls (about 48)", "roll 22 balls", "24 @ 20 g"
       ALONE = /(?:\A|[.;:→]\s*)#{ABOUT}\s*#{NAMED}(?=\s+of\b|\s*[.,;@]|\s*\z)/i
       BEHIND = /\b#{NOUN}\s*\(\s*#{ABOUT}\s*#{NUMBER}\s*\)/i
@@ -28,7 +28,9 @@ module ElmCup
       FOR = /\A\W*for\s+#{ABOUT}\s*#{NAMED}/i
       GET = /\b(?:you(?:['’]ll|\s+will|\s+should)?\s+(?:get|have)|gives)\s+/i
       # "Roll 20."
-      SHAPED_BARE = /\b(?:roll|cut|scoop|shape)\s+#{ABOUT}\s*#{NUMBER}(?=\s*(?:[.;,)]|\z))/i
+      SHAPED_BARE = /\b(?:roll|cut|scoop|shape)\s+#{ABOUT}\s*#{NUMBER}(?=\s*(?:[.!;,)]|\z))/i
+      # "3 dozen."
+      DOZENS = /(?:\A|[.;!]\s*)(?<low>\d{1,3})(?<high>)(?<half>\s*(?:1\/2|½))?(?<dozen>\s+doz(?:en|\.)?)\s*[.!]?\z/i
       LEAST_BARE = 6
       DOZEN = 12
       MOST = 10_000
@@ -44,7 +46,7 @@ module ElmCup
         # The same of a step: "roll into 24 balls", "makes 24".
         def of_step(text)
           count(INTO.match(text), least: 2) || after_word(/\b(?:makes|yields?)\b\s*:?\s*/i, text) || after_word(GET, text) || grid(GRID.match(text)) ||
-            [BEHIND, SHAPED, ALONE, WEIGHED].lazy.filter_map { |pattern| count(pattern.match(text), least: 2) }.first ||
+            [BEHIND, SHAPED, ALONE, WEIGHED, DOZENS].lazy.filter_map { |pattern| count(pattern.match(text), least: 2) }.first ||
             [INTO_BARE, SHAPED_BARE].lazy.filter_map { |pattern| count(pattern.match(text), least: LEAST_BARE) }.first
         end
 
@@ -67,7 +69,7 @@ module ElmCup
           return unless found
 
           low = WORDS[found[:low].downcase] || found[:low].to_i
-          number = found[:high] ? ((low + found[:high].to_i) / 2.0).round : low
+          number = found[:high].to_s.match?(/\d/) ? ((low + found[:high].to_i) / 2.0).round : low
           number += 0.5 if found[:half]
           number = (number * DOZEN).round if found[:dozen]
           number.between?(least, MOST) ? [number, found[0].sub(/\A[\s(.;:→]+/, "").strip] : nil

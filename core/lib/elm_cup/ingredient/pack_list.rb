@@ -23,7 +23,7 @@ module ElmCup
       # text: the list as printed.
       def initialize(text)
         @text = text
-        parted = text.gsub(ABSENT, " ").split(SENTENCE).map { |sentence| sentence.partition(/#{TRACES}.*\z/mi) }
+        parted = text.gsub(ABSENT, " ").split(SENTENCE).map { |sentence| sentence.partition(/#{TRACES}.*\z/mio) }
         @list = parted.map(&:first).join(" ")
         @warning = parted.map { |sentence| sentence[1] }.join(" ")
       end

@@ -6,6 +6,7 @@ module ElmCup
     class MeasuredReader
       ABOUT = /\s*(?:about|approximately|approx\.?|around|roughly|circa|ca\.|c\.(?=\s*[\d½⅓⅔¼¾⅛])|~|≈)\s*/i
       KINDS = %i[mass volume household].freeze
+      PLAIN = %i[mass volume].freeze
 
       def initialize(scan, ranges, units)
         @scan = scan

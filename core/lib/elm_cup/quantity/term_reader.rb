@@ -19,6 +19,10 @@ module ElmCup
       TIMES = /\s*[x×](?=\s+[[:alpha:]])/
       SIZE = /\s*(?:extra[\s-]+)?(large|big|medium|small)(?:[\s-]+sized?)?\b/i
       EACH = /\s*(?:each|a piece|apiece)\b/i
+      # "200 g pack oat biscuits": what it came in.
+      PACK = /\s+(?:#{Unit::ALL.select { |unit| unit.kind == :container }.flat_map(&:names).join("|")})\s+(?=(?:of\s+)?[[:alpha:]])/i
+      # "(1 stick; 113 g)": a weight by custom beside one that is said.
+      STICKS = /(?:about\s+)?[\d½¼¾\s\/]+\s*(?:sticks?|blocks?|bars?|scoops?|handfuls?)/i
       # Units whose mass is only custom, so that a weight said beside them wins.
       GUESSED = %i[handful stick].freeze
       BARE_UNITS = %i[pinch dash drop handful stick].freeze
@@ -90,6 +94,7 @@ module ElmCup
         return if @scan.fault
 
         modifiers += read_modifiers
+        @scan.skip(PACK) if MeasuredReader::PLAIN.include?(unit&.kind)
         term = Term.new(low: low, high: high, unit: unit, factor: factor(modifiers), standard: standard, size: size, scoop_number: scoop_number,
           packed: modifiers.any? { |word| word.match?(PACKED) }, inner: inner, guessed: guess?(low))
         read_behind(term)
@@ -125,12 +130,12 @@ module ElmCup
       end
 
       # "100 g / 3.5 oz / 1/2 cup", "1 cup or 240 ml": the same amount said again. A weight wins.
-      def read_other_way(term)
-        other = @scan.attempt { @scan.skip(/(?:\s*[\/|]|\s+or)\s*(?=[\d½¼¾⅓⅔])/) && @measured.term }
+      def read_other_way(term, joint = /(?:\s*[\/|]|\s+or)\s*(?=[\d½¼¾⅓⅔])/)
+        other = @scan.attempt { @scan.skip(joint) && @measured.term }
         return term unless other
 
         @aside.concat(other.numbers)
-        read_other_way((term.grams.nil? && term.weight.nil? && other.grams) ? term.with(weight: other) : term)
+        read_other_way((term.grams.nil? && term.weight.nil? && other.grams) ? term.with(weight: other) : term, joint)
       end
 
       # A bracket right behind the unit: what one container holds, or the weight that wins over the volume.
@@ -150,7 +155,9 @@ module ElmCup
       def bracket(term)
         return unless @scan.skip(/\s*\(\s*/)
 
-        inner = read_other_way(@measured.term || return)
+        @scan.skip(/#{STICKS}\s*[;,\/]\s*/o)
+        inner = read_other_way(@measured.term || return, /\s*(?:[\/|;,]|or\b)\s*(?=[\d½¼¾⅓⅔])/)
+        @scan.skip(/\s*[;,\/]\s*#{STICKS}/o)
         each = @scan.skip(EACH)
         total = @scan.skip(/\s*(?:total|in all|altogether|net|drained)/i)
         [inner, each || (term.unit&.kind == :container && !total)] if @scan.skip(/\s*\)/)
