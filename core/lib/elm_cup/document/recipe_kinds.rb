@@ -50,6 +50,12 @@ module ElmCup
         text.split.size <= 8 && !sentence?(text) && reading(text).readable? && matcher.known?(reading(text).name)
       end
 
+      # "Pumpkin seeds 75 g; almonds 100 g, chopped; sea salt, half a teaspoon"
+      def row?(text)
+        parts = text.split(SEMICOLON)
+        parts.size > 2 && parts.all? { |part| amount_first?(part) || amount_within?(part.delete_suffix(".")) }
+      end
+
       # It is nothing but an amount: "1 cup".
       def amount_alone?(text) = fault(text).start_with?(AMOUNT_ONLY)
 

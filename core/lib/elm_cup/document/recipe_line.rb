@@ -12,16 +12,18 @@ module ElmCup
       self::TAG = %r{(?<!\\)</?[a-z][^<>]*>}i
       self::ESCAPED = /\\([\\`*_<>#\[\]|])/
       self::LEADING = /\A(?!\.\d)(?:(?!\.\d)[^\p{L}\p{N}½⅓⅔¼¾⅛⅜⅝⅞(\["“_\\])+/
-      self::STEP = /\A(?:step\s*\d+\s*[.):–—-]*|\d{1,2}\s*[.)](?=\s)(?!\s*(?:\d|[½⅓⅔¼¾⅛])))\s*/i
+      self::STEP = /\A(?:step\s*\d+\s*[.):–—-]*|\d{1,2}\/(?=\s+\p{L})|\d{1,2}\s*[.)](?=\s)(?!\s*(?:\d|[½⅓⅔¼¾⅛])))\s*/i
       # "## Base" and a line that is bold as a whole.
-      self::HEADING = /\A(?:#|\*\*[^*]+\*\*:?\z)/
+      self::HEADING = /\A(?:#|\*\*[^*]+\*\*:?\z|=+[^=]+=+\z)/
       self::ITALIC = /\A\*([^*\s][^*]*)\*:?\z/
       self::HASHTAGS = /\A(?:#\p{L}\w*\s*)+\z/
       self::BETWEEN = /\s{3,}|\s+[·|]\s+/
+      # "2,cups,rolled oats": a row of a file.
+      self::PARTED = /\A([\d.\/]+)\s*[,;\t]\s*(#{Quantity::Unit::PATTERN})\s*[,;\t]\s*(.+)\z/i
       # "a) Soak the dates"
       self::LETTERED = /\A[a-h]\)\s+(?=\p{L})/i
       # The heads of columns, and the marks of a film.
-      self::COLUMNS = /\A(?:(?:ingredients?|quantity|amounts?|qty|units?|notes?|items?|measures?|weights?)\b[\s:|\/&-]*){2,}\z/i
+      self::COLUMNS = /\A(?:(?:ingredients?|quantity|amounts?|qty|units?|notes?|items?|measures?|weights?|metric|us|imperial|volume)\b[\s:|\/&-]*){2,}\z/i
       self::MINUTES = /\A\d{1,2}:\d{2}(?!\d)/
       # "2 stir in the oats": a step whose number has no dot. "1 cream cheese", "1 scoop" are none.
       self::BARE_STEP = /\A\d{1,2}\s+(?!(?:cream|scoop|drop|slice|top|coat|cover|pop|set|keep)\b)(?=(?:#{RecipeWords::ROWS["verb"]})\b)/i
@@ -38,6 +40,7 @@ module ElmCup
         return if text.match?(self::HASHTAGS)
 
         heading = text.match?(self::HEADING)
+        text = text.sub(/\A=+([^=]+)=+\z/, '\1').sub(self::PARTED, '\1 \2 \3')
         text = cells(text.sub(self::GRAMS_AGAIN, "").sub(self::ITALIC, '\1')).gsub(/(?<!\\)(?:\*\*|__|`)/, "").gsub(/\s*\.{3,}\s*/, ", ")
         bullet = text.match?(/\A\s*(?:[-*•·–▢☐□]|\[\s?\])\s*\S/)
         text = text.sub(self::LEADING, "").sub(self::BOX, "").strip

@@ -31,6 +31,8 @@ module ElmCup
       BLOCK_END = %r{</(?:li|p|div|h\d|tr|ul|ol|td)>|<br\s*/?>}i
       # "you need 1 cup of peanut butter, 2 cups oats"
       NEED = /\A(?:for\s+[^,.;]{1,40}?\s+)?(?:you(?:'ll|’ll| will)?\s+(?:need|take|want)|it takes|take|needs?)\b:?\s*/i
+      # "Seed bars. Makes 12."
+      SAID_FIRST = /\A([^.:]+)\.\s+(?:makes|yields?|serves)\b/i
       GREETING = /\A(?:dear|hi|hello|hey)\b.*[,!:]\z/i
       OR = /\A(?:or|and)\s*:?\z/i
       # "Fudge (16)": a name and how many.
@@ -110,7 +112,8 @@ module ElmCup
 
         case @mode
         when :skip then nil
-        when :notes, :method then @draft.step(line.text)
+        when :notes then @draft.step(line.text)
+        when :method then (@guessed && goes_back?(line.text)) ? ingredient(line.text) : @draft.step(line.text)
         else ingredient_or_else(line)
         end
       end
@@ -152,12 +155,12 @@ module ElmCup
         return counted_title(line.text) if counted_title?(line)
         return line.fields.each { |field| field.match?(TITLE) ? @draft.title(field.sub(TITLE, "")) : unused(field) } if about?(line)
 
-        return columns(line) if columns?(line)
+        return if @mode != :before && columns(line)
 
         headed, rest = line.text.split(/:\s+/, 2)
         headed, rest = line.text.split(DASH, 2) if rest.nil? && line.text.match?(DASH) && RecipeWords.part?(line.text.split(DASH, 2).first)
         return inline(headed, rest, line.text) if rest && headed.split.size <= 5 && amount_first?(rest) && !amount_first?(headed)
-        return ingredient(line.text) if ingredient?(line.text) || listed?(line)
+        return ingredient(line.text) if ingredient?(line.text) || listed?(line) || (@mode != :before && row?(line.text))
         return @draft.title(line.text.sub(TITLE, "")) if @draft.nameless? && !line.bullet && title_like?(line.text)
 
         begin_method(line)
@@ -173,10 +176,15 @@ module ElmCup
         listed
       end
 
-      # "1 c. sugar          1/2 c. cocoa": two columns of ingredients.
-      def columns?(line) = line.fields.size > 1 && line.fields.all? { |field| amount_first?(field) && !amount_alone?(field) }
+      # "1 c. sugar          1/2 c. cocoa": two columns of ingredients; "Tahini     120 g     1/2 cup": one in columns.
+      def columns(line)
+        name, amount, *rest = line.fields
+        return false unless amount
+        return line.fields.each { |field| ingredient(field) } if line.fields.all? { |field| amount_first?(field) && !amount_alone?(field) }
+        return false if amount_first?(name) || !amount_alone?(amount)
 
-      def columns(line) = line.fields.each { |field| ingredient(field) }
+        ingredient(["#{amount} #{name}", *rest.reject { |field| amount_alone?(field) }].join(", "))
+      end
 
       # A line of times, ratings or buttons.
       def about?(line) = line.fields.any? { |field| meta?(field) } && (line.text.match?(MULTIPLES) || !amount_first?(line.text))
@@ -214,8 +222,12 @@ module ElmCup
         return unused(line.text) if @mode == :before || (@mode == :either && !@draft.begun?)
 
         @mode = :method
+        @guessed = true
         @draft.step(line.text)
       end
+
+      # "3 cups quick oats" below a "boil 1 minute" in the middle of a list.
+      def goes_back?(text) = amount_first?(text) && !text.end_with?(".") && reading(text).readable? && matcher.known?(reading(text).name)
 
       # "For the coating: 150 g dark chocolate", "Optional: 1 tbsp hemp hearts", "Ingredients: 1 cup oats; 10 dates".
       # "Oats: 1 cup" is an ingredient with its amount behind it.
@@ -286,6 +298,8 @@ module ElmCup
       # What else stands on a line that says the yield: the card's name, in front of it or before a bracket.
       def named(field)
         words = field.sub(/\s*\([^)]*\)\s*\z/, "")
+        return @draft.title($1) if !@draft.titled? && field =~ SAID_FIRST && title_like?($1)
+
         @draft.title(words.sub(TITLE, "")) if (field.match?(TITLE) || (!@draft.titled? && words != field)) && !RecipeYield.of(words)
       end
 

@@ -17,6 +17,9 @@ module ElmCup
       # Measures without a size: "a good splash of milk".
       VAGUE = /\A(?:good|big|generous|small|tiny|wee)?\s*(splash|knob|glug|drizzle|dollop|squeeze|sprinkl(?:e|ing)|swirl|bit|touch|dab|smidgen|little|lot)(?:e?s)?\b\s+(?:of\s+)?/i
 
+      # What parts a name from the amount behind it: "oats, 88 g", "salt: a pinch", "honey, two tablespoons".
+      BEFORE_AMOUNT = /(?:\s+[x×](?=\s|\d)|[\s,:(–—-])+(?=[\d½⅓⅔¼¾⅛#]|(?:an?\s+)?(?:pinch|dash|handful)\b|a\s+few\s+drops\b|(?:half(?:\s+an?)?|an?|one|two|three|four|five|six|eight|ten)\s+#{Unit::PATTERN})/i
+
       # The Reading of `text`.
       def self.read(text) = new(text).read
 
@@ -48,7 +51,7 @@ module ElmCup
 
       # "Rolled oats, 88 g": the amount behind the name. Else the line may still be "salt, to taste".
       def without_leading_amount(words, none)
-        @text.to_enum(:scan, /(?:\s+[x×](?=\s|\d)|[\s,:(–—-])+(?=[\d½⅓⅔¼¾⅛#]|(?:an?\s+)?(?:pinch|dash|handful)\b|a\s+few\s+drops\b)/i).each do
+        @text.to_enum(:scan, BEFORE_AMOUNT).each do
           at = Regexp.last_match
           trailing = trailing_amount(at.begin(0), at.end(0))
           return trailing if trailing
