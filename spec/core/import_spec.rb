@@ -69,6 +69,14 @@ RSpec.describe "An import" do
     expect(twice.map { |part| part["name"] }).to eq(["dough", "coating", "coating outside"])
   end
 
+  it "uses no line that is longer than a recipe's, and says so" do
+    long = "1 cup oats (#{"a;" * 1_500}"
+    expect(import("#{long}\n10 dates")["notes"]).to include(/\A“1 cup oats \(a;a;.*…” is not used/)
+    expect { import("1 cup oats;" * 17_000) }.to raise_error(ElmCup::InvalidDocument, /No line of this reads/)
+    whole = Array.new(100) { |at| "#{at + 1} g oats" }.join("; ")
+    expect(import(whole)["formula"]["components"][0]["lines"].size).to eq(100)
+  end
+
   it "gives parts of one name a number" do
     names = import("For the base:\n1 cup oats\nFor the base:\n1 cup dates\nFor the base:\n1 tsp salt")["formula"]["components"].map { |part| part["name"] }
     expect(names).to eq(["base", "base 2", "base 3"])

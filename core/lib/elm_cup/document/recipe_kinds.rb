@@ -2,8 +2,7 @@
 
 module ElmCup
   module Document
-    # What a line of a pasted recipe is by itself: an amount of something, a sentence, a name; and how a line of several is
-    # parted. For who reads a whole text: each line is read once, however often it is asked about.
+    # What a line of a pasted recipe is by itself: an amount of something, a sentence, a heading. For who reads a whole text: each line is read once, however often it is asked about.
     module RecipeKinds
       AMOUNT_WORDS = /\A(?:an?|one|two|three|four|five|six|eight|ten|twelve|half|(?:a )?few|pinch|dash|handful|drop|juice|zest|the (?:juice|zest)|grated|knob|little|splash|scant|heap(?:ing|ed)|rounded|generous|small|large|about)\b/i
       AMOUNT_ONLY = "Of what?"
@@ -14,15 +13,8 @@ module ElmCup
       ENERGY = /\b\d+\s*(?:kcal|calories|cals?|kj)\b/i
       # "3-ingredient fudge", "Two-layer fudge", "3.9/5 (18)", "15 min and setting", "20 cm tin"
       NO_AMOUNT = /\A(?:\d+[- ]ingredients?\b|(?:two|three|four|five|six)(?:-\p{L}|\s+ingredients?\b)|\d\.\d\s*\/\s*5\b|[\d.,½¼¾\s–-]+(?:min|mins|minutes?|h|hrs?|hours?|days?|weeks?|months?|cm|mm|inch(?:es)?|°\s*[CF]?)(?!\p{L}))/i
-      # What a page says around its recipe.
-      CHATTER = /\A(?:why|how|can|could|what|when|where|do|does|is|are|these|this|those|jump|print|pin|save|you|i|we|hey|only|\d+ (?:min|ingredients?))\b|\A(?:yes|no)[,.!]|\?\z/i
-      # "1/2 tsp each: cinnamon, ginger"
-      EACH = /\A(?<amount>[^,:]*?)\s+each\s*(?::|of\b)?\s*(?<names>[^\d]+,[^\d]+|[^\d]+\s(?:and|&)\s[^\d]+)\z/i
-      SEMICOLON = /\s*;\s*(?![^(]*\))/
-      MOST_TITLE_WORDS = 12
       # "A layered slice for the interval table" is prose, "a pinch of salt" is not.
       MOST_WORDS = 9
-      ALSO = /\s+and\s+(?=\d|[½⅓⅔¼¾⅛]|an?\s+(?:pinch|handful|dash|drop|few)\b)/i
 
       # A heading without what is put around its name.
       def bare(text) = text.sub(FOR, "").sub(/\s*\([^)]*\)\s*:?\s*\z/, "").sub(/[:\s]+\z/, "").then { |name| RecipeWords.section(name) ? name : name.sub(/\Aingredients\s+(?:for\s+)?(?:the\s+)?[-–:]?\s*/i, "").sub(/\s+ingredients\z/i, "") }
@@ -50,12 +42,6 @@ module ElmCup
         text.split.size <= 8 && !sentence?(text) && reading(text).readable? && matcher.known?(reading(text).name)
       end
 
-      # "Pumpkin seeds 75 g; almonds 100 g, chopped; sea salt, half a teaspoon"
-      def row?(text)
-        parts = text.split(SEMICOLON)
-        parts.size > 2 && parts.all? { |part| amount_first?(part) || amount_within?(part.delete_suffix(".")) }
-      end
-
       # It is nothing but an amount: "1 cup".
       def amount_alone?(text) = fault(text).start_with?(AMOUNT_ONLY)
 
@@ -67,37 +53,6 @@ module ElmCup
 
       # It says what to do rather than what to take.
       def sentence?(text) = text.match?(RecipeWords::VERB) || text.split.size > 14 || (text.end_with?(".") && text.split.size > 4)
-
-      # Short, and no sentence: "Nib bites." is a name, "Why you'll love them" is not.
-      def title_like?(text) = !text.match?(CHATTER) && text.split.size <= (text.match?(/[.?]\z/) ? 4 : MOST_TITLE_WORDS)
-
-      # A line of several, "1 cup oats; 10 dates", "150 g chocolate + 1 tsp coconut oil", "a cup of nuts, half a cup of cocoa
-      # and a pinch of salt", as lines of one.
-      def several(text)
-        if (each = EACH.match(text))
-          return each[:names].split(/\s*,\s*(?:and\s+|&\s+)?|\s+(?:and|&)\s+/).reject(&:empty?).map { |name| "#{each[:amount]} #{name}" }
-        end
-        citrus = RecipeCitrus.apart(text)
-        return citrus if citrus
-
-        parts = text.split(SEMICOLON)
-        commas = text.split(/\s*,\s*(?:and\s+)?/).flat_map { |part| also(part.delete_suffix(".")) }
-        parts = commas if parts.size == 1 && commas.size > 2 && commas.all? { |part| amount_first?(part) }
-        parts.reject(&:empty?).flat_map { |part| also(part.delete_suffix(".")) }.flat_map { |part| apart(part) }
-      end
-
-      # "2 cups oats and a handful of chips"
-      def also(text)
-        parts = text.split(ALSO)
-        (parts.size > 1 && parts.all? { |part| amount_first?(part) && !amount_alone?(part) }) ? parts : [text]
-      end
-
-      def apart(text)
-        fault = reading(text).fault
-        return [text] unless fault&.message.to_s.start_with?(SECOND) && fault.from.positive?
-
-        [text[0...fault.from].sub(/[\s,]*(?:\+|&|and|plus|with)?\s*\z/i, ""), *apart(text[fault.from..])].reject(&:empty?)
-      end
 
       def fault(text) = reading(text).fault&.message.to_s
 

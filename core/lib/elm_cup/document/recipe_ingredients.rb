@@ -1,0 +1,96 @@
+# frozen_string_literal: true
+
+module ElmCup
+  module Document
+    # Which lines of a pasted recipe are ingredients, and how they are taken. For RecipeText, which knows the lines, the place and
+    # what was read so far.
+    module RecipeIngredients
+      SEASONINGS = %w[salt spice flavour].freeze
+      # Where a sentence ends and another begins.
+      SENTENCE = /(?<=\p{L}{3}[.!?])\s+(?=\p{Lu}|\d)/
+      # "you need 1 cup of peanut butter, 2 cups oats"
+      NEED = /\A(?:for\s+[^,.;]{1,40}?\s+)?(?:you(?:'ll|’ll| will)?\s+(?:need|take|want)|it takes|take|needs?)\b:?\s*/i
+
+      private
+
+      # The ingredients of "For 25 pieces you need 250 g dates and 100 g nuts", nil for any other line.
+      def needed(text)
+        need = NEED.match(text) or return
+        listed = need.post_match
+        return unless amount_first?(listed) || several(listed).all? { |part| amount_first?(part) }
+
+        found = RecipeYield.of(need[0]) and @draft.pieces(*found)
+        listed
+      end
+
+      # "1 c. sugar          1/2 c. cocoa": two columns of ingredients; "Tahini     120 g     1/2 cup": one in columns.
+      def columns(line)
+        name, amount, *rest = line.fields
+        return false unless amount
+        return line.fields.each { |field| ingredient(field) } if line.fields.all? { |field| amount_first?(field) && !amount_alone?(field) }
+        return false if amount_first?(name) || !amount_alone?(amount)
+
+        ingredient(["#{amount} #{name}", *rest.reject { |field| amount_alone?(field) }].join(", "))
+      end
+
+      # A line of the list of ingredients: with an amount, or in a list that has begun, any that is no sentence.
+      def ingredient?(text)
+        case @mode
+        when :either then amount_first?(text) || (amount_last?(text) && (@draft.begun? || matcher.known?(reading(text).name))) || (@draft.begun? && (between?(text) || amount_within?(text) || seasoning?(text)))
+        when :before then false
+        else amount_first?(text) || !sentence?(text)
+        end
+      end
+
+      # Behind a bullet, as the one above it was.
+      def listed?(line) = @mode == :either && @draft.begun? && line.bullet && @lines[@at - 1].bullet && !sentence?(line.text)
+
+      # "flaky salt" with an ingredient above and one below.
+      def between?(text)
+        amount_below? && !sentence?(text)
+      end
+
+      # "salt": a word of its own.
+      def seasoning?(text) = text.split.size <= 2 && SEASONINGS.include?(matcher.one(text)&.family)
+
+      # "3 cups quick oats" below a "boil 1 minute" in the middle of a list.
+      def goes_back?(text) = amount_first?(text) && !text.end_with?(".") && reading(text).readable? && matcher.known?(reading(text).name)
+
+      def ingredient(text)
+        return unused_alternative(text) if @instead
+
+        list, *sentences = text.split(SENTENCE)
+        return several(with_name(text)).each { |each| @draft.line(to_taste(each)) } unless sentences.any? && sentences.all? { |each| sentence?(each) } && amount_first?(list)
+
+        several(list).each { |each| @draft.line(to_taste(each)) }
+        @mode = :method
+        sentences.each { |each| @draft.step(each) }
+      end
+
+      # What stands below an "or" would be taken in the place of what stands above it.
+      def unused_alternative(text)
+        @instead = false
+        @remarks << "“#{text}” stands behind an “or”: what stands before it is taken"
+      end
+
+      # Salt and spice without an amount are meant to taste; said.
+      def to_taste(text)
+        return text unless fault(text).start_with?("No amount found") && SEASONINGS.include?(matcher.one(text)&.family)
+
+        @remarks << "“#{text}” has no amount: taken as to taste"
+        "#{text}, to taste"
+      end
+
+      # "1 cup" on a line of its own goes with the line below it.
+      def with_name(text)
+        while amount_alone?(text) && goes_on?(@lines[@at + 1])
+          @at += 1
+          text = "#{text} #{@lines[@at].text}"
+        end
+        text
+      end
+
+      def goes_on?(line) = line && !line.bullet && !heading?(line) && !CardMarks.italic(line.text) && !meta?(line.text) && !RecipeYield.of(line.text)
+    end
+  end
+end
