@@ -23,6 +23,8 @@ RSpec.describe ElmCup::Pantry do
     expect(answer["ingredient"]["per_100g"]).to include("fat_g" => 46.0, "protein_g" => 27.0, "sugars_g" => 6.0, "fibre_g" => 7.0, "salt_g" => 0.8, "kcal" => be_within(6).of(596))
     expect(answer["ingredient"]["per_100g"].values_at("water_g", "starch_g")).to match([be_within(0.5).of(1.1), be_within(0.1).of(9)])
     expect(answer["starts_from"]["id"]).to eq("peanut-butter")
+    expect(answer["ingredient"]["names"]).to eq([])
+    expect(label(butter.merge("names" => ["corner pb"]))["ingredient"]["names"]).to eq(["corner pb"])
     expect(answer["starts_from"]["per_100g"]["fat_g"]).to be_within(0.01).of(50 * 100 / 98.5)
   end
 

@@ -9,7 +9,7 @@ module ElmCup
     # One Ingredient::Entry as a Hash.
     def self.row(entry, library)
       {
-        "id" => entry.id, "name" => entry.name, "family" => entry.family, "names" => entry.names + entry.assumed_names, "starts_from" => entry.starts_from, "own" => library.own?(entry.id),
+        "id" => entry.id, "name" => entry.name, "family" => entry.family, "names" => (entry.names + entry.assumed_names).reject { |name| name.casecmp?(entry.name) }, "starts_from" => entry.starts_from, "own" => library.own?(entry.id),
         "per_100g" => per_100g(entry), "fats" => entry.fats, "allergens" => entry.allergens, "traces" => entry.traces, "breaks" => Mixture::Diets::BY_LINE.select { |diet| entry.breaks?(diet) },
         "perishable" => entry.perishable, "sweetness" => (100 * Mixture::Sweetness.relative(entry)).round(1), "price" => entry.price && price(entry.price),
         "forms" => library.weights(entry.id).map { |weight| weight(weight) }, "binding" => library.binding_of(entry.id).map { |figures| figures(figures) }, "label" => entry.label, "source" => entry.source, "note" => entry.note
