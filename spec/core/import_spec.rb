@@ -69,6 +69,11 @@ RSpec.describe "An import" do
     expect(twice.map { |part| part["name"] }).to eq(["dough", "coating", "coating outside"])
   end
 
+  it "knows “For biscuits” for a heading without a colon, where it names no part that is known" do
+    parts = import("1 cup oats\nFor biscuits\n2 tbsp honey\nFor the van\n1 tbsp tahini")["formula"]["components"]
+    expect(parts.map { |part| part["name"] }).to eq(%w[dough biscuits van])
+  end
+
   it "uses no line that is longer than a recipe's, and says so" do
     long = "1 cup oats (#{"a;" * 1_500}"
     expect(import("#{long}\n10 dates")["notes"]).to include(/\A“1 cup oats \(a;a;.*…” is not used/)

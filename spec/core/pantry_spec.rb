@@ -162,6 +162,8 @@ RSpec.describe ElmCup::Pantry do
     sugar_free = {"id" => "own-bar", "starts_from" => "chocolate-dark", "label" => {"fat_g" => 37, "carbohydrate_g" => 42, "polyols_g" => 36, "sugars_g" => 0.5, "protein_g" => 7, "fibre_g" => 12, "kcal" => 480}}
     expect(label(sugar_free)["notes"]).to include("Which polyol it holds is not said: maltitol is taken")
     expect(label(sugar_free)["ingredient"]["per_100g"]["polyols_g"]).to be_within(0.5).of(36)
+    expect(label(sugar_free.merge("ingredients" => "Cocoa mass, erythritol. May contain milk and sesame."))["notes"]).to include("The pack warns of milk and sesame").and(all(satisfy { |note| !note.include?("maltitol is taken") }))
+    expect(label(butter)["notes"].grep(/warns/)).to eq([])
     natural = label(butter.merge("starts_from" => "peanut-butter-no-stir", "ingredients" => "Peanuts, salt"))["ingredient"]
     expect(natural["fats"]).to eq("peanut" => 1.0)
     expect(natural["binding"].first.slice("o", "d")).to eq(ElmCup.pantry_rows.find { |row| row["id"] == "peanut-butter" }["binding"].first.slice("o", "d"))
