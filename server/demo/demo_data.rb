@@ -31,7 +31,8 @@ module ElmCupServer
       lines = ElmCup.assess(version.parsed, pantry: Pantry.library)["components"].flat_map do |component|
         component["lines"].map do |line|
           planned = line["grams"]
-          {"component" => component["name"], "text" => line["text"], "planned_grams" => planned, "actual_grams" => (planned + batch.dig("off_by_grams", line["ingredient"]).to_f).round(1)}
+          actual = (planned + batch.dig("off_by_grams", line["ingredient"]).to_f).round(1)
+          {"component" => component["name"], "text" => line["text"], "planned_grams" => planned, "actual_grams" => actual}
         end
       end
       made_at = (Time.now.to_date - batch.fetch("days_ago")).to_time + EVENING

@@ -5,7 +5,10 @@ module ElmCupServer
   class Headers
     CSP = "default-src 'self'; script-src 'self'; style-src 'self' 'unsafe-inline'; img-src 'self' data: blob:; font-src 'self'; " \
       "connect-src 'self'; worker-src 'self'; object-src 'none'; base-uri 'none'; form-action 'self'; frame-ancestors 'none'"
-    ALWAYS = {"content-security-policy" => CSP, "x-content-type-options" => "nosniff", "referrer-policy" => "no-referrer", "cross-origin-opener-policy" => "same-origin"}.freeze
+    ALWAYS = {
+      "content-security-policy" => CSP, "x-content-type-options" => "nosniff", "referrer-policy" => "no-referrer",
+      "cross-origin-opener-policy" => "same-origin"
+    }.freeze
     YEAR = "public, max-age=31536000, immutable"
 
     def initialize(app)

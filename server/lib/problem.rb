@@ -4,7 +4,10 @@ module ElmCupServer
   # Errors as RFC 9457 problem documents: one sentence, and a pointer to each field at fault.
   module Problem
     TYPE = "application/problem+json"
-    TITLES = {400 => "The request cannot be read", 403 => "Not allowed", 404 => "Not found", 409 => "Not possible now", 413 => "Too large", 415 => "Not JSON", 422 => "Not a value that can be kept", 500 => "Something went wrong here"}.freeze
+    TITLES = {
+      400 => "The request cannot be read", 403 => "Not allowed", 404 => "Not found", 409 => "Not possible now", 413 => "Too large", 415 => "Not JSON",
+      422 => "Not a value that can be kept", 500 => "Something went wrong here"
+    }.freeze
 
     # A Rack response. errors: [[pointer, message], …].
     def self.response(status, detail, errors = [])

@@ -28,7 +28,8 @@ module ElmCupServer
         "grams" => assessment["grams"], "texture" => leading["texture"], "want" => leading["want"], "saturation" => leading["saturation"],
         "binder_split_ml" => leading["binder_split_ml"], "demand_ml" => leading["demand_ml"], "pieces" => assessment["pieces"],
         "diets" => assessment["diets"], "allergens" => assessment["allergens"], "flagged" => ElmCup.flagged(assessment).size,
-        "kcal_per_piece" => assessment.dig("nutrition_per_piece", "kcal"), "breaches" => assessment["breaches"].map { |breach| breach["need"] }.uniq, "components" => assessment["components"].size
+        "kcal_per_piece" => assessment.dig("nutrition_per_piece", "kcal"), "components" => assessment["components"].size,
+        "breaches" => assessment["breaches"].map { |breach| breach["need"] }.uniq
       }
     end
   end

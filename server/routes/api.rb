@@ -96,9 +96,15 @@ module ElmCupServer
       plain.empty? ? "formula" : plain
     end
 
-    def download(text, type, name) = [200, {"content-type" => "#{type}; charset=utf-8", "cache-control" => "no-store", "content-disposition" => "attachment; filename=\"#{name}\""}, text]
+    def download(text, type, name)
+      headers = {"content-type" => "#{type}; charset=utf-8", "cache-control" => "no-store", "content-disposition" => "attachment; filename=\"#{name}\""}
+      [200, headers, text]
+    end
 
-    def read_line(body) = ElmCup.read_line(body["text"], pantry: Pantry.library, **body.slice("ingredient", "was", "process", "cup", "spoons").transform_keys(&:to_sym))
+    def read_line(body)
+      options = body.slice("ingredient", "was", "process", "cup", "spoons").transform_keys(&:to_sym)
+      ElmCup.read_line(body["text"], pantry: Pantry.library, **options)
+    end
 
     def save_version
       parent = body_json["parent_id"] && formula.versions.find(body_json["parent_id"])

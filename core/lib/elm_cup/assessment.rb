@@ -25,9 +25,12 @@ module ElmCup
     # Every line of an assessed document that is not read and every share that cannot be taken: component, pointer, text,
     # status and message of each.
     def self.flagged(answer)
-      parts = answer["components"].each_with_index.map { |part, index| [part, "/components/#{index}"] } + (answer["splits"] || []).each_with_index.map { |part, at| [part, "/splits/#{at}"] }
+      parts = %w[components splits].flat_map { |list| (answer[list] || []).each_with_index.map { |part, at| [part, "/#{list}/#{at}"] } }
       parts.flat_map do |part, pointer|
-        %w[lines topping takes].flat_map { |key| (part[key] || []).each_with_index.reject { |each, _| each["status"] == "read" }.map { |each, at| flag(part, "#{pointer}/#{key}/#{at}", each) } }
+        %w[lines topping takes].flat_map do |key|
+          waiting = (part[key] || []).each_with_index.reject { |each, _| each["status"] == "read" }
+          waiting.map { |each, at| flag(part, "#{pointer}/#{key}/#{at}", each) }
+        end
       end
     end
 

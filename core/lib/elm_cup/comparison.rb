@@ -3,6 +3,9 @@
 module ElmCup
   # Two formulas, or two versions of one, side by side: line by line and figure by figure.
   module Comparison
+    # Figures of a component, by their keys in an assessment.
+    FIGURES = %w[grams saturation tack grease sweetness_pct].freeze
+
     # A Hash: name of both, components with their lines paired, and figures. Lines are paired by ingredient and form within
     # components of one name, and components by name, else by place.
     def self.call(before, after, library: Ingredient::Library.default)
@@ -31,9 +34,10 @@ module ElmCup
       end
 
       def component(was, now)
+        figures = FIGURES.map { |key| figure(key, value(was, key), value(now, key)) }
         {
           "names" => [was&.fetch("name"), now&.fetch("name")], "textures" => [was&.[]("texture"), now&.[]("texture")],
-          "figures" => %w[grams saturation tack grease sweetness_pct].map { |key| figure(key, value(was, key), value(now, key)) }.reject { |each| each["before"].nil? && each["after"].nil? },
+          "figures" => figures.reject { |each| each["before"].nil? && each["after"].nil? },
           "lines" => lines(was ? was["lines"] : [], now ? now["lines"] : [])
         }
       end
@@ -61,7 +65,10 @@ module ElmCup
         elsif now.nil? then "gone"
         else (was["text"] == now["text"] && grams[0] == grams[1]) ? "same" : "changed"
         end
-        {"change" => change, "name" => (was || now)["name"] || (was || now)["text"], "texts" => [was&.fetch("text"), now&.fetch("text")], "grams" => grams, "grams_change" => grams.all? ? (grams[1] - grams[0]).round(2) : nil}
+        {
+          "change" => change, "name" => (was || now).values_at("name", "text").compact.first, "texts" => [was&.fetch("text"), now&.fetch("text")],
+          "grams" => grams, "grams_change" => grams.all? ? (grams[1] - grams[0]).round(2) : nil
+        }
       end
 
       def figures(was, now)

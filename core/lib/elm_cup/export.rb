@@ -6,7 +6,9 @@ module ElmCup
   # A formula document as it goes out.
   module Export
     # format => [media type, file ending]
-    FORMATS = {"json" => ["application/json", "json"], "jsonld" => ["application/ld+json", "jsonld"], "md" => ["text/markdown", "md"], "csv" => ["text/csv", "csv"]}.freeze
+    FORMATS = {
+      "json" => ["application/json", "json"], "jsonld" => ["application/ld+json", "jsonld"], "md" => ["text/markdown", "md"], "csv" => ["text/csv", "csv"]
+    }.freeze
 
     # The text in `format`, a key of FORMATS. InvalidDocument for another, or for a document that cannot be taken.
     def self.call(document, format, library: Ingredient::Library.default)

@@ -18,7 +18,11 @@ module ElmCup
       def of(schema, value, at = "", whole: "key")
         return [] if schema.valid?(value)
 
-        schema.validate(value).first(MOST).map { |error| InvalidDocument::Fault.new(pointer: "#{at}#{error["data_pointer"]}", message: choice(error) { |pointer| yield(pointer) } || message(error, whole)) }.uniq
+        found = schema.validate(value).first(MOST).map do |error|
+          said = choice(error) { |pointer| yield(pointer) } || message(error, whole)
+          InvalidDocument::Fault.new(pointer: "#{at}#{error["data_pointer"]}", message: said)
+        end
+        found.uniq
       end
 
       # The kind of a parsed value, in words.

@@ -21,12 +21,14 @@ module ElmCup
       library = library([said], base: base)
       made = Ingredient::Own.new(said, base).make
       {
-        "elm_cup" => "label/1", "ingredient" => PantryAnswer.row(library[said["id"]], library), "starts_from" => PantryAnswer.row(base[said["starts_from"] || said["id"]], base), "notes" => made.notes
+        "elm_cup" => "label/1", "ingredient" => PantryAnswer.row(library[said["id"]], library),
+        "starts_from" => PantryAnswer.row(base[said["starts_from"] || said["id"]], base), "notes" => made.notes
       }
     end
 
     def self.faults(ingredients, base)
-      return [fault("", "#{ingredients.size} ingredients are too many; #{Ingredient::OwnSchema::MOST} is the most")] if ingredients.size > Ingredient::OwnSchema::MOST
+      most = Ingredient::OwnSchema::MOST
+      return [fault("", "#{ingredients.size} ingredients are too many; #{most} is the most")] if ingredients.size > most
 
       alone = ingredients.size == 1
       found = ingredients.each_with_index.flat_map { |said, at| Ingredient::OwnSchema.faults(said, base, at: alone ? "" : "/#{at}") }

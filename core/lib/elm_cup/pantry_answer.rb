@@ -9,10 +9,13 @@ module ElmCup
     # One Ingredient::Entry as a Hash.
     def self.row(entry, library)
       {
-        "id" => entry.id, "name" => entry.name, "family" => entry.family, "names" => (entry.names + entry.assumed_names).reject { |name| name.casecmp?(entry.name) }, "starts_from" => entry.starts_from, "own" => library.own?(entry.id),
-        "per_100g" => per_100g(entry), "fats" => entry.fats, "allergens" => entry.allergens, "traces" => entry.traces, "breaks" => Mixture::Diets::BY_LINE.select { |diet| entry.breaks?(diet) },
+        "id" => entry.id, "name" => entry.name, "family" => entry.family,
+        "names" => (entry.names + entry.assumed_names).reject { |name| name.casecmp?(entry.name) },
+        "starts_from" => entry.starts_from, "own" => library.own?(entry.id), "per_100g" => per_100g(entry), "fats" => entry.fats,
+        "allergens" => entry.allergens, "traces" => entry.traces, "breaks" => Mixture::Diets::BY_LINE.select { |diet| entry.breaks?(diet) },
         "perishable" => entry.perishable, "sweetness" => (100 * Mixture::Sweetness.relative(entry)).round(1), "price" => entry.price && price(entry.price),
-        "forms" => library.weights(entry.id).map { |weight| weight(weight) }, "binding" => library.binding_of(entry.id).map { |figures| figures(figures) }, "label" => entry.label, "source" => entry.source, "note" => entry.note
+        "forms" => library.weights(entry.id).map { |weight| weight(weight) }, "binding" => library.binding_of(entry.id).map { |figures| figures(figures) },
+        "label" => entry.label, "source" => entry.source, "note" => entry.note
       }.compact
     end
 
@@ -23,7 +26,8 @@ module ElmCup
         line = Ingredient::Line.new(status: :read, entry: entry, form: entry.hand_form, grams: 100)
         figures = Mixture::Nutrition.new(Mixture::Bowl.new([line])).for_mass(100.0).transform_keys(&:to_s)
         parts = entry.composition
-        {"water_g" => parts.water, **figures, "mono_g" => parts.mono, "di_g" => parts.di, "starch_g" => parts.starch, "ash_g" => parts.ash, "alcohol_g" => parts.alcohol}.transform_values { |value| value.round(2) }
+        sugars = {"mono_g" => parts.mono, "di_g" => parts.di, "starch_g" => parts.starch}
+        {"water_g" => parts.water, **figures, **sugars, "ash_g" => parts.ash, "alcohol_g" => parts.alcohol}.transform_values { |value| value.round(2) }
       end
 
       def price(price)
@@ -32,7 +36,8 @@ module ElmCup
 
       def weight(weight)
         {
-          "form" => weight.form, "grams_per_cup" => weight.grams_per_ml && (weight.grams_per_ml * Quantity::CupStandard::US.cup_ml).to_f.round(1), "grams_each" => weight.grams_each&.to_f&.round(2),
+          "form" => weight.form, "grams_each" => weight.grams_each&.to_f&.round(2),
+          "grams_per_cup" => weight.grams_per_ml && (weight.grams_per_ml * Quantity::CupStandard::US.cup_ml).to_f.round(1),
           "size" => weight.size, "plus_minus_pct" => (100 * weight.plus_minus).round, "source" => weight.source
         }.compact
       end

@@ -68,14 +68,16 @@ module ElmCup
       def answer(scaled, exact, before, after, asked, pieces)
         now = pieces ? in_pieces(after) : after["grams"]
         {
-          "elm_cup" => "scale/1", "document" => scaled, "factor" => Quantity::FractionText.mixed(exact), "grams_before" => before["grams"], "grams" => after["grams"],
+          "elm_cup" => "scale/1", "document" => scaled, "factor" => Quantity::FractionText.mixed(exact),
+          "grams_before" => before["grams"], "grams" => after["grams"],
           "asked_grams" => asked&.to_f&.round(2), "error_pct" => asked && (100 * (now / asked.to_f - 1)).round(2), "pieces" => after.dig("pieces", "count"),
           "lines" => lines(before, after), "not_scaled" => NOT_SCALED
         }.compact
       end
 
       def lines(before, after)
-        %w[components splits].flat_map { |key| (after[key] || []).each_with_index.flat_map { |part, at| %w[lines topping].flat_map { |list| pairs(part, before[key][at], list) } } }
+        parts = %w[components splits].flat_map { |key| (after[key] || []).zip(before[key] || []) }
+        parts.flat_map { |part, was| %w[lines topping].flat_map { |list| pairs(part, was, list) } }
       end
 
       def pairs(part, was, list)

@@ -11,7 +11,8 @@ module ElmCup
         @split = split
         @at = at
         @base = read.base_of(split)
-        taken = Taken.new(take: Document::Take.new(component: base.name, share: split.share), source: base, at: "/splits/#{at}/share", fraction: split.share * read.left(base))
+        take = Document::Take.new(component: base.name, share: split.share)
+        taken = Taken.new(take: take, source: base, at: "/splits/#{at}/share", fraction: split.share * read.left(base))
         @folded = component("hand", split.lines, "lines", read, base.component, [taken])
         @topping = component("hand", split.topping, "topping", read, nil, [])
       end

@@ -11,7 +11,8 @@ module ElmCup
         @read = read
         @formula = read.formula
         @parts = PieceParts.new(read)
-        @whole_bowl = Mixture::Bowl.new(read.components.flat_map { |part| read.lines_left(part) } + read.flavours.flat_map { |flavour| flavour.folded.lines + flavour.topping.lines })
+        flavoured = read.flavours.flat_map { |flavour| flavour.folded.lines + flavour.topping.lines }
+        @whole_bowl = Mixture::Bowl.new(read.components.flat_map { |part| read.lines_left(part) } + flavoured)
       end
 
       def to_h
@@ -96,7 +97,8 @@ module ElmCup
         batch = Mixture::Cost.of(@whole_bowl) or return {}
         pieces = Mixture::Cost.of(@parts.whole)
         piece = (pieces.money.to_f * together.piece_grams / @parts.whole.grams if pieces && together&.count&.positive?)
-        {"cost" => {"batch" => round(batch.money, 2), "piece" => piece && round(piece, 3), "currency" => @read.library.currency, "unpriced" => batch.unpriced}.compact}
+        said = {"batch" => round(batch.money, 2), "piece" => piece && round(piece, 3), "currency" => @read.library.currency, "unpriced" => batch.unpriced}
+        {"cost" => said.compact}
       end
 
       def second_look
@@ -108,12 +110,14 @@ module ElmCup
       end
 
       def finding_answer(finding)
-        {"rule" => finding.rule, "component" => finding.component, "message" => finding.message, "remedy" => {"text" => finding.remedy_text, "patch" => finding.patch}}
+        remedy = {"text" => finding.remedy_text, "patch" => finding.patch}
+        {"rule" => finding.rule, "component" => finding.component, "message" => finding.message, "remedy" => remedy}
       end
 
       def notes
         flagged = @whole_bowl.complete? ? nil : "Allergens and diets are not complete while a line waits to be mended."
-        apart = @read.components.reject(&:in_piece?).map(&:name) + @read.flavours.reject { |flavour| flavour.topping.lines.empty? }.map { |flavour| "#{flavour.name} topping" }
+        strewn = @read.flavours.reject { |flavour| flavour.topping.lines.empty? }
+        apart = @read.components.reject(&:in_piece?).map(&:name) + strewn.map { |flavour| "#{flavour.name} topping" }
         [
           flagged,
           ("#{apart.join(", ")}: not counted into the pieces and their nutrition." if apart.any?),

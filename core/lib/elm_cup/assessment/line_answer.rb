@@ -69,8 +69,11 @@ module ElmCup
         def volumes(portion)
           return {} unless portion
 
-          {"supply_ml" => round(portion.supply_ml, 2), "demand_ml" => round(portion.d_ml, 2), "starred" => portion.figures.starred,
-           "split_ml" => {"water" => round(portion.a_ml - portion.syrup_ml, 2), "syrup" => round(portion.syrup_ml, 2), "pulp" => round(portion.b_ml, 2), "fat" => round(portion.o_ml, 2)}}
+          split = {"water" => portion.a_ml - portion.syrup_ml, "syrup" => portion.syrup_ml, "pulp" => portion.b_ml, "fat" => portion.o_ml}
+          {
+            "supply_ml" => round(portion.supply_ml, 2), "demand_ml" => round(portion.d_ml, 2), "starred" => portion.figures.starred,
+            "split_ml" => split.transform_values { |ml| round(ml, 2) }
+          }
         end
       end
     end

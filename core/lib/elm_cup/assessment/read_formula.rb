@@ -53,7 +53,8 @@ module ElmCup
       def component(index)
         @read[index] ||= begin
           part = formula.components[index]
-          ReadComponent.new(part, "/components/#{index}/lines", formula, library, taken: part.takes.each_with_index.map { |take, at| taken(take, "/components/#{index}/takes/#{at}") })
+          taken = part.takes.each_with_index.map { |take, at| taken(take, "/components/#{index}/takes/#{at}") }
+          ReadComponent.new(part, "/components/#{index}/lines", formula, library, taken: taken)
         end
       end
 
@@ -61,10 +62,14 @@ module ElmCup
         source = component(formula.components.index { |part| part.name == take.component })
         taken = TakeReader.read(take, source, at, formula.kitchen.cup)
         drawn = @drawn[source.name] + (taken.fraction || 0)
-        return taken.with(fraction: nil, message: "More of “#{source.name}” is taken than there is: #{source.grams.to_f.round} g are mixed. Take less, or mix more.") if drawn > Document::Links::WHOLE
+        return taken.with(fraction: nil, message: overdrawn(source)) if drawn > Document::Links::WHOLE
 
         @drawn[source.name] = drawn
         taken
+      end
+
+      def overdrawn(source)
+        "More of “#{source.name}” is taken than there is: #{source.grams.to_f.round} g are mixed. Take less, or mix more."
       end
     end
   end

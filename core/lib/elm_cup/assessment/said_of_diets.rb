@@ -41,7 +41,8 @@ module ElmCup
       # component, line as typed, ingredient, pointer, and why it breaks `diet` where one is asked.
       def places(diet = nil)
         all_lines.select { |_, line, _| line.read? && yield(line) }.map do |component, line, pointer|
-          {"component" => component, "line" => line.label, "ingredient" => line.entry.id, "pointer" => pointer, "why" => diet && "#{Mixture::Diets.why(line.entry, diet)}."}.compact
+          why = diet && "#{Mixture::Diets.why(line.entry, diet)}."
+          {"component" => component, "line" => line.label, "ingredient" => line.entry.id, "pointer" => pointer, "why" => why}.compact
         end
       end
 

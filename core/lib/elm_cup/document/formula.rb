@@ -32,7 +32,8 @@ module ElmCup
     Take = Value.of(:component, share: nil, grams: nil, text: nil) do
       # A Take of a checked document.
       def self.from(part)
-        new(component: part["component"], share: part["share"] && Rational(part["share"].to_s), grams: part["grams"] && Rational(part["grams"].to_s), text: part["text"])
+        share, grams = part.values_at("share", "grams").map { |number| number && Rational(number.to_s) }
+        new(component: part["component"], share: share, grams: grams, text: part["text"])
       end
     end
 
@@ -41,7 +42,8 @@ module ElmCup
     Split = Value.of(:name, :share, component: nil, lines: nil, topping: nil) do
       # A Split of a checked document.
       def self.from(part)
-        new(name: part["name"], share: Rational(part["share"].to_s), component: part["component"], lines: part["lines"] && Line.all(part["lines"]), topping: part["topping"] && Line.all(part["topping"]))
+        lines, topping = part.values_at("lines", "topping").map { |list| list && Line.all(list) }
+        new(name: part["name"], share: Rational(part["share"].to_s), component: part["component"], lines: lines, topping: topping)
       end
     end
 

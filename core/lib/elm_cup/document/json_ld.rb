@@ -9,13 +9,15 @@ module ElmCup
       # Where a page puts the things it is about.
       HOLDERS = %w[@graph mainEntity mainEntityOfPage itemListElement item hasPart about].freeze
       FORMAT = "application/vnd.elm-cup.formula+json"
+      # A JSON object with one of these is JSON-LD, or means to be.
+      MARKS = %w[@context @graph @type recipeIngredient].freeze
       MOST_NODES = 5_000
       TAG = %r{</?[a-z][^<>]*>}i
 
       class << self
         # Whether a parsed JSON value looks like JSON-LD rather than a formula document.
         def like?(value)
-          value.is_a?(Array) || (value.is_a?(Hash) && !value.key?("elm_cup") && (value.key?("@context") || value.key?("@graph") || value.key?("@type") || value.key?("recipeIngredient")))
+          value.is_a?(Array) || (value.is_a?(Hash) && !value.key?("elm_cup") && MARKS.any? { |key| value.key?(key) })
         end
 
         # RecipeText::Result of a parsed value. InvalidDocument where no Recipe with ingredients is in it.
@@ -103,7 +105,9 @@ module ElmCup
         def lines_of(value)
           case value
           when String, Numeric then plain(value, lines: true).split("\n").map(&:strip).reject(&:empty?)
-          when Hash then [[value["amount"], value["value"], value["unitText"], value["name"] || value["text"]].grep_v(Hash).compact.map { |each| plain(each) }.reject(&:empty?).join(" ")].reject(&:empty?)
+          when Hash
+            said = [*value.values_at("amount", "value", "unitText"), value["name"] || value["text"]].grep_v(Hash).compact
+            [said.map { |each| plain(each) }.reject(&:empty?).join(" ")].reject(&:empty?)
           when Array then texts(value)
           else []
           end

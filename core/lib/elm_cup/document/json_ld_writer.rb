@@ -12,7 +12,8 @@ module ElmCup
       # A Hash ready for JSON. `answer` is the document's assessment.
       def self.call(document, answer)
         {
-          "@context" => "https://schema.org", "@type" => "Recipe", **said(document), **yielded(answer), "suitableForDiet" => diets(answer), "nutrition" => nutrition(answer),
+          "@context" => "https://schema.org", "@type" => "Recipe", **said(document), **yielded(answer),
+          "suitableForDiet" => diets(answer), "nutrition" => nutrition(answer),
           "encoding" => [{"@type" => "MediaObject", "encodingFormat" => JsonLd::FORMAT, "text" => JSON.generate(document)}]
         }.reject { |_, value| value.nil? || value == [] }
       end
@@ -52,7 +53,8 @@ module ElmCup
           piece = answer["nutrition_per_piece"] or return
           grams = ->(key) { "#{piece[key].round(1)} g" }
           {
-            "@type" => "NutritionInformation", "servingSize" => "1 piece (#{answer.dig("pieces", "piece_grams").round(1)} g)", "calories" => "#{piece["kcal"].round} kcal",
+            "@type" => "NutritionInformation", "calories" => "#{piece["kcal"].round} kcal",
+            "servingSize" => "1 piece (#{answer.dig("pieces", "piece_grams").round(1)} g)",
             "proteinContent" => grams["protein_g"], "fatContent" => grams["fat_g"], "saturatedFatContent" => grams["saturates_g"],
             "carbohydrateContent" => grams["carbohydrate_g"], "sugarContent" => grams["sugars_g"], "fiberContent" => grams["fibre_g"],
             "sodiumContent" => "#{(piece["salt_g"] * 400).round} mg"

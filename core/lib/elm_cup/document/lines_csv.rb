@@ -14,7 +14,7 @@ module ElmCup
       end
 
       def self.row(part, line)
-        [part["name"], part["type"], line["text"], *line.values_at("ingredient", "name", "form", "grams", "grams_low", "grams_high", "share", "confidence"), (line["allergens"] || []).join("|")]
+        [*part.values_at("name", "type"), line["text"], *line.values_at(*COLUMNS[3..-2]), (line["allergens"] || []).join("|")]
       end
       private_class_method :row
     end

@@ -46,7 +46,8 @@ module ElmCup
           named = takes(components).map { |_, _, take| take["component"] } + (document["splits"] || []).filter_map { |split| split["component"] }
           doubled = components.map { |part| part["name"] }.tally.select { |name, count| count > 1 && named.include?(name) }.keys
           doubled.map do |name|
-            fault("/components/#{components.rindex { |part| part["name"] == name }}/name", "Two components are called “#{name}”, and a share names it; give one another name")
+            at = components.rindex { |part| part["name"] == name }
+            fault("/components/#{at}/name", "Two components are called “#{name}”, and a share names it; give one another name")
           end
         end
 

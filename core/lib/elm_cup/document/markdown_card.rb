@@ -32,7 +32,9 @@ module ElmCup
         "Makes #{count} pieces" if count
       end
 
-      def parts = @answer["components"].zip(@document["components"]).map { |part, written| component(part.merge("want" => written["want"], "takes" => written["takes"])) }
+      def parts
+        @answer["components"].zip(@document["components"]).map { |part, written| component(part.merge("want" => written["want"], "takes" => written["takes"])) }
+      end
 
       def component(part)
         ["", "## #{escape(part["name"])}", "", "_#{said(part)}_", *(part["takes"] || []).map { |take| "_takes #{taken(take)} of #{escape(take["component"])}_" }, "",
@@ -70,13 +72,15 @@ module ElmCup
 
       def facts
         piece = @answer["nutrition_per_piece"]
-        ["", "## Nutrition", "", (figures(piece) if piece), "- Allergens: #{@answer["allergens"].empty? ? "none of those named" : Mixture::Allergens.words(@answer["allergens"])}",
+        allergens = @answer["allergens"].empty? ? "none of those named" : Mixture::Allergens.words(@answer["allergens"])
+        ["", "## Nutrition", "", (figures(piece) if piece), "- Allergens: #{allergens}",
           ("- Keeps to: #{@answer["diets"].join(", ")}" if @answer["diets"].any?), "- Figures are estimates from typed names, not from packs: read the packs."]
       end
 
       def figures(piece)
-        "- One piece: #{piece["kcal"].round} kcal, protein #{figure(piece["protein_g"])} g, fat #{figure(piece["fat_g"])} g, carbohydrate #{figure(piece["carbohydrate_g"])} g " \
-          "with sugars #{figure(piece["sugars_g"])} g (free #{figure(piece["free_sugars_g"])} g), fibre #{figure(piece["fibre_g"])} g, salt #{figure(piece["salt_g"])} g"
+        grams = ->(key) { "#{figure(piece[key])} g" }
+        "- One piece: #{piece["kcal"].round} kcal, protein #{grams["protein_g"]}, fat #{grams["fat_g"]}, carbohydrate #{grams["carbohydrate_g"]} " \
+          "with sugars #{grams["sugars_g"]} (free #{grams["free_sugars_g"]}), fibre #{grams["fibre_g"]}, salt #{grams["salt_g"]}"
       end
 
       def figure(value) = value.round((value.abs < 10) ? 1 : 0).to_s.delete_suffix(".0")

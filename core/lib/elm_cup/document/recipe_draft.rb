@@ -18,6 +18,8 @@ module ElmCup
       }.freeze
       # "2 tbsp seeds, plus extra to sprinkle" is for both.
       MORE = /(?:\b(?:plus|extra|more|and)\b|\+)[^,;]*\z/i
+      # Types of components that a processor may mix.
+      MIXED = %w[dough base filling layer].freeze
       # "Blend" alone says a machine of fruit only: chocolate is blended in with a spoon.
       FOR_BLENDING = /\b(?:dates?|prunes?|figs?)\b/i
 
@@ -45,7 +47,10 @@ module ElmCup
 
       # Its name; the first that is said holds.
       def title(text)
-        @title ||= text.gsub(/\s+/, " ").strip.sub(TAG, "").sub(ENDING, "").sub(/[\s.:]+\z/, "").sub(/\A["“](.*)["”]\z/, '\1').then { |name| name.empty? ? nil : name }
+        return if @title
+
+        name = text.gsub(/\s+/, " ").strip.sub(TAG, "").sub(ENDING, "").sub(/[\s.:]+\z/, "").sub(/\A["“](.*)["”]\z/, '\1')
+        @title = name unless name.empty?
       end
 
       # Begins the component that a heading names; words: the heading without “for the”.
@@ -103,7 +108,8 @@ module ElmCup
         by_machine(parts)
         pieces(*@pieces_of_steps) if @pieces_of_steps
         {
-          "elm_cup" => "formula/1", "name" => name, "components" => parts, "shape" => @pieces && {"kind" => "ball", "pieces" => @pieces}, "splits" => @splits.empty? ? nil : @splits,
+          "elm_cup" => "formula/1", "name" => name, "components" => parts,
+          "shape" => @pieces && {"kind" => "ball", "pieces" => @pieces}, "splits" => @splits.empty? ? nil : @splits,
           "notes" => @steps.empty? ? nil : @steps.first(RecipeText::MOST_STEPS)
         }.compact
       end
@@ -142,7 +148,8 @@ module ElmCup
           gone.each { |take| @remarks << "There is no “#{take["component"]}” that #{part["name"]} could take of" }
           there.empty? ? part.delete("takes") : part["takes"] = there
         end
-        @splits.reject! { |split| !names.include?(split["component"]) && @remarks << "There is no “#{split["component"]}” that “#{split["name"]}” could be a flavour of" }
+        @splits, gone = @splits.partition { |split| names.include?(split["component"]) }
+        gone.each { |split| @remarks << "There is no “#{split["component"]}” that “#{split["name"]}” could be a flavour of" }
       end
 
       # A method that names a machine makes it of dates and nuts; said, so that it can be changed.
@@ -151,7 +158,8 @@ module ElmCup
         return unless named || @steps.any? { |text| text.match?(/\bblend(?:ed)?\b/i) }
 
         things = named ? FOR_MACHINE : FOR_BLENDING
-        parts.select { |part| %w[dough base filling layer].include?(part["type"]) && part["process"] == "hand" && part["lines"].any? { |line| line["text"].match?(things) } }.each do |part|
+        by_hand = parts.select { |part| MIXED.include?(part["type"]) && part["process"] == "hand" }
+        by_hand.select { |part| part["lines"].any? { |line| line["text"].match?(things) } }.each do |part|
           part["process"] = "processor"
           @remarks << "By its method, #{part["name"]} is set to the processor"
         end

@@ -29,7 +29,9 @@ module ElmCup
 
       # "Base", "Chocolate coating": a line of nothing but the name of a part, and of no ingredient ("Caramel sauce").
       def lone_part?(text)
-        text.split.size <= 3 && RecipeWords.part?(text) && text.match?(/\A\p{Lu}/) && !text.match?(/[.,;\d]/) && (matcher.one(text).nil? || (text.split.size == 1 && amount_below?))
+        return false unless text.split.size <= 3 && RecipeWords.part?(text) && text.match?(/\A\p{Lu}/) && !text.match?(/[.,;\d]/)
+
+        matcher.one(text).nil? || (text.split.size == 1 && amount_below?)
       end
 
       # "Oat Mixture" among ingredients, with an amount below it: a heading in all but its colon.

@@ -23,24 +23,27 @@ module ElmCup
         listed
       end
 
-      # "1 c. sugar          1/2 c. cocoa": two columns of ingredients; "Tahini     120 g     1/2 cup": one in columns.
-      def columns(line)
+      # The ingredients of "1 c. sugar          1/2 c. cocoa", the one of "Tahini     120 g     1/2 cup"; none for any other line.
+      def in_columns(line)
         name, amount, *rest = line.fields
-        return false unless amount
-        return line.fields.each { |field| ingredient(field) } if line.fields.all? { |field| amount_first?(field) && !amount_alone?(field) }
-        return false if amount_first?(name) || !amount_alone?(amount)
+        return [] unless amount
+        return line.fields if line.fields.all? { |field| amount_first?(field) && !amount_alone?(field) }
+        return [] if amount_first?(name) || !amount_alone?(amount)
 
-        ingredient(["#{amount} #{name}", *rest.reject { |field| amount_alone?(field) }].join(", "))
+        [["#{amount} #{name}", *rest.reject { |field| amount_alone?(field) }].join(", ")]
       end
 
       # A line of the list of ingredients: with an amount, or in a list that has begun, any that is no sentence.
       def ingredient?(text)
         case @mode
-        when :either then amount_first?(text) || (amount_last?(text) && (@draft.begun? || matcher.known?(reading(text).name))) || (@draft.begun? && (between?(text) || amount_within?(text) || seasoning?(text)))
+        when :either then amount_first?(text) || (@draft.begun? ? goes_with_list?(text) : amount_last?(text) && matcher.known?(reading(text).name))
         when :before then false
         else amount_first?(text) || !sentence?(text)
         end
       end
+
+      # In a list that nothing headed: what could not begin it still goes on with it.
+      def goes_with_list?(text) = amount_last?(text) || between?(text) || amount_within?(text) || seasoning?(text)
 
       # Behind a bullet, as the one above it was.
       def listed?(line) = @mode == :either && @draft.begun? && line.bullet && @lines[@at - 1].bullet && !sentence?(line.text)
@@ -60,9 +63,10 @@ module ElmCup
         return unused_alternative(text) if @instead
 
         list, *sentences = text.split(SENTENCE)
-        return several(with_name(text)).each { |each| @draft.line(to_taste(each)) } unless sentences.any? && sentences.all? { |each| sentence?(each) } && amount_first?(list)
+        told = sentences.any? && sentences.all? { |each| sentence?(each) } && amount_first?(list)
+        several(told ? list : with_name(text)).each { |each| @draft.line(to_taste(each)) }
+        return unless told
 
-        several(list).each { |each| @draft.line(to_taste(each)) }
         @mode = :method
         sentences.each { |each| @draft.step(each) }
       end

@@ -2,22 +2,31 @@
 
 module ElmCup
   module Document
-    # What a line of a pasted recipe is by itself: an amount of something, a sentence, a heading. For who reads a whole text: each line is read once, however often it is asked about.
+    # What a line of a pasted recipe is by itself: an amount of something, a sentence, a heading. For who reads a whole text: each
+    # line is read once, however often it is asked about.
     module RecipeKinds
-      AMOUNT_WORDS = /\A(?:an?|one|two|three|four|five|six|eight|ten|twelve|half|(?:a )?few|pinch|dash|handful|drop|juice|zest|the (?:juice|zest)|grated|knob|little|splash|scant|heap(?:ing|ed)|rounded|generous|small|large|about)\b/i
+      NUMBER_WORDS = /an?|one|two|three|four|five|six|eight|ten|twelve|half|(?:a )?few/i
+      MEASURE_WORDS = /pinch|dash|handful|drop|juice|zest|the (?:juice|zest)|grated|knob|little|splash|scant|heap(?:ing|ed)|rounded|generous|small|large|about/i
+      AMOUNT_WORDS = /\A(?:#{NUMBER_WORDS}|#{MEASURE_WORDS})\b/i
       AMOUNT_ONLY = "Of what?"
       SECOND = "Two ingredients"
       NO_MEASURE = "is no measure"
       FOR = /\A(?:for|to make)\s+(?:the\s+)?/i
+      # "Ingredients for the base"
+      OF_PART = /\Aingredients\s+(?:for\s+)?(?:the\s+)?[-–:]?\s*/i
       # "180 kcal | P 5 g"
       ENERGY = /\b\d+\s*(?:kcal|calories|cals?|kj)\b/i
       # "3-ingredient fudge", "Two-layer fudge", "3.9/5 (18)", "15 min and setting", "20 cm tin"
-      NO_AMOUNT = /\A(?:\d+[- ]ingredients?\b|(?:two|three|four|five|six)(?:-\p{L}|\s+ingredients?\b)|\d\.\d\s*\/\s*5\b|[\d.,½¼¾\s–-]+(?:min|mins|minutes?|h|hrs?|hours?|days?|weeks?|months?|cm|mm|inch(?:es)?|°\s*[CF]?)(?!\p{L}))/i
+      TIME_OR_LENGTH = /[\d.,½¼¾\s–-]+(?:min|mins|minutes?|h|hrs?|hours?|days?|weeks?|months?|cm|mm|inch(?:es)?|°\s*[CF]?)(?!\p{L})/i
+      NO_AMOUNT = /\A(?:\d+[- ]ingredients?\b|(?:two|three|four|five|six)(?:-\p{L}|\s+ingredients?\b)|\d\.\d\s*\/\s*5\b|#{TIME_OR_LENGTH})/i
       # "A layered slice for the interval table" is prose, "a pinch of salt" is not.
       MOST_WORDS = 9
 
       # A heading without what is put around its name.
-      def bare(text) = text.sub(FOR, "").sub(/\s*\([^)]*\)\s*:?\s*\z/, "").sub(/[:\s]+\z/, "").then { |name| RecipeWords.section(name) ? name : name.sub(/\Aingredients\s+(?:for\s+)?(?:the\s+)?[-–:]?\s*/i, "").sub(/\s+ingredients\z/i, "") }
+      def bare(text)
+        name = text.sub(FOR, "").sub(/\s*\([^)]*\)\s*:?\s*\z/, "").sub(/[:\s]+\z/, "")
+        RecipeWords.section(name) ? name : name.sub(OF_PART, "").sub(/\s+ingredients\z/i, "")
+      end
 
       # It names a part of a confection.
       def named_part?(text) = text.match?(FOR) || RecipeWords.part?(text)
@@ -48,7 +57,9 @@ module ElmCup
       # It reads as an amount of something.
       def amount?(text)
         reading = reading(text)
-        reading.readable? ? (reading.terms.any? || !reading.weight.nil?) : reading.fault.message.start_with?(AMOUNT_ONLY, SECOND) || reading.fault.message.include?(NO_MEASURE)
+        return reading.terms.any? || !reading.weight.nil? if reading.readable?
+
+        reading.fault.message.start_with?(AMOUNT_ONLY, SECOND) || reading.fault.message.include?(NO_MEASURE)
       end
 
       # It says what to do rather than what to take.

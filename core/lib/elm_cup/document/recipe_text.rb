@@ -123,7 +123,8 @@ module ElmCup
         return counted_title(line.text) if counted_title?(line)
         return line.fields.each { |field| field.match?(TITLE) ? @draft.title(field.sub(TITLE, "")) : unused(field) } if about?(line)
 
-        return if @mode != :before && columns(line)
+        columns = (@mode == :before) ? [] : in_columns(line)
+        return columns.each { |text| ingredient(text) } if columns.any?
 
         headed, rest = line.text.split(/:\s+/, 2)
         headed, rest = line.text.split(DASH, 2) if rest.nil? && line.text.match?(DASH) && RecipeWords.part?(line.text.split(DASH, 2).first)

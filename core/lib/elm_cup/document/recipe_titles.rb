@@ -10,13 +10,18 @@ module ElmCup
       COUNTED = /\s*\((\d{1,3})\)\z/
       TITLE = /\A(?:recipe|title|name|subject)\s*:\s*/i
       # What a page says around its recipe.
-      CHATTER = /\A(?:why|how|can|could|what|when|where|do|does|is|are|these|this|those|jump|print|pin|save|you|i|we|hey|only|\d+ (?:min|ingredients?))\b|\A(?:yes|no)[,.!]|\?\z/i
+      ASKING = /why|how|can|could|what|when|where|do|does|is|are/i
+      CHATTER = /\A(?:#{ASKING}|these|this|those|jump|print|pin|save|you|i|we|hey|only|\d+ (?:min|ingredients?))\b|\A(?:yes|no)[,.!]|\?\z/i
       MOST_TITLE_WORDS = 12
 
       private
 
       # The first heading of a card is its name, where nothing of it names a part.
-      def title?(line) = @draft.nameless? && !line.text.match?(CHATTER) && @mode != :ingredients && (line.heading || !named_part?(line.text) || (@at.zero? && !amount_below?))
+      def title?(line)
+        return false if !@draft.nameless? || @mode == :ingredients || line.text.match?(CHATTER)
+
+        line.heading || !named_part?(line.text) || (@at.zero? && !amount_below?)
+      end
 
       # Short, and no sentence: "Nib bites." is a name, "Why you'll love them" is not.
       def title_like?(text) = !text.match?(CHATTER) && text.split.size <= (text.match?(/[.?]\z/) ? 4 : MOST_TITLE_WORDS)

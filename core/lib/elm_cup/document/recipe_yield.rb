@@ -7,15 +7,22 @@ module ElmCup
     module RecipeYield
       NOUN = /(?:pieces?|bites?|balls?|truffles?|squares?|bars?|cups?|drops?|cookies|fudges?|bonbons?|eggs?|slices?|clusters?|barks?|cakes?|fingers?|pots?)\b/i
       ABOUT = /(?:about|approx(?:imately)?\.?|around|roughly|ca\.?|some)?/i
-      NUMBER = /(?<low>\d{1,4}|an?|one|two|three|four|five|six|eight|ten|twelve|sixteen|twenty|thirty|forty|fifty)(?:\s*(?:-|–|—|to|or)\s*(?<high>\d{1,4}))?(?:(?<half>\s*(?:1\/2|½))?(?<dozen>\s+doz(?:en|\.)?))?/i
+      WORDS = {
+        "an" => 1, "a" => 1, "one" => 1, "two" => 2, "three" => 3, "four" => 4, "five" => 5, "six" => 6, "eight" => 8, "ten" => 10, "twelve" => 12,
+        "sixteen" => 16, "twenty" => 20, "thirty" => 30, "forty" => 40, "fifty" => 50
+      }.freeze
+      HALF_DOZEN = /(?<half>\s*(?:1\/2|½))?(?<dozen>\s+doz(?:en|\.)?)/i
+      NUMBER = /(?<low>\d{1,4}|#{WORDS.keys.join("|")})(?:\s*(?:-|–|—|to|or)\s*(?<high>\d{1,4}))?(?:#{HALF_DOZEN})?/i
       # Up to two words between the number and its piece: "18 small round balls", and no other number.
       NAMED = /(?<![\d.,\/½x×])\b#{NUMBER}\s+(?:(?!\d|(?:cm|mm|inch(?:es)?|in|x|g|grams?|ml|oz)\s)[a-z-]+\s+){0,2}?#{NOUN}/i
       KEYWORD = /\b(?:makes|making|yields?|quantity)\b\s*:?\s*/i
       PEOPLE = /\b(?:serves|servings?|portions?)\b\s*:?\s*#{ABOUT}\s*#{NUMBER}\b/i
-      BARE = /\A#{ABOUT}\s*#{NUMBER}\b(?!\s*(?:\([^)]*\)\s*)?(?:x\b|cm|mm|inch|"|tins?|trays?|pans?|lo(?:af|aves)|batch(?:es)?|slabs?|jars?|logs?|rolls?|servings?|portions?|people|g\b|grams|kg|ml|lb|oz|quarts?|pints?|litres?|liters?))/i
+      # What a bare number may be of instead of pieces.
+      VESSEL = /x\b|cm|mm|inch|"|tins?|trays?|pans?|lo(?:af|aves)|batch(?:es)?|slabs?|jars?|logs?|rolls?|servings?|portions?|people/i
+      MEASURE = /g\b|grams|kg|ml|lb|oz|quarts?|pints?|litres?|liters?/i
+      BARE = /\A#{ABOUT}\s*#{NUMBER}\b(?!\s*(?:\([^)]*\)\s*)?(?:#{VESSEL}|#{MEASURE}))/i
       BRACKET = /\(\s*(?:makes\s+)?#{ABOUT}\s*#{NAMED}/i
       INTO = /\b(?:roll|shape|form|divide|cut|portion|scoop|press|drop|slice|make|turn)\w*\b[^.;]{0,60}?\b(?:into|in)\s+#{ABOUT}\s*#{NAMED}/i
-      WORDS = {"a" => 1, "an" => 1, "one" => 1, "two" => 2, "three" => 3, "four" => 4, "five" => 5, "six" => 6, "eight" => 8, "ten" => 10, "twelve" => 12, "sixteen" => 16, "twenty" => 20, "thirty" => 30, "forty" => 40, "fifty" => 50}.freeze
       # "Cut into 16.", "roll in 18": no length, which would have its unit.
       INTO_BARE = /\b(?:roll|shape|form|divide|cut|portion|scoop|slice)\w*\b[^.;]{0,60}?\b(?:into|in)\s+#{ABOUT}\s*#{NUMBER}(?=\s*(?:[.!;,)]|\z))/i
       # "14 balls of about 18 g", "balls (about 48)", "roll 22 balls", "24 @ 20 g"

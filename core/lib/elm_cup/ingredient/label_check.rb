@@ -45,7 +45,9 @@ module ElmCup
         slack = %i[fat_g protein_g salt_g carbohydrate_g].sum { |key| @label.rounding[key] || 0 }
         return if total <= MOST_SUM + slack - 2
 
-        Fault.new(pointer: @at, message: "Fat, carbohydrate#{" and fibre" if @label.rule == "eu" && @label[:fibre_g]}, protein and salt come to #{grams(total)} in 100 g; check the figures, and whether they are for 100 g or for a serving")
+        carbohydrate = (@label.rule == "eu" && @label[:fibre_g]) ? "carbohydrate and fibre" : "carbohydrate"
+        Fault.new(pointer: @at, message: "Fat, #{carbohydrate}, protein and salt come to #{grams(total)} in 100 g; " \
+          "check the figures, and whether they are for 100 g or for a serving")
       end
 
       def parts
@@ -57,7 +59,8 @@ module ElmCup
       end
 
       def fibre
-        return [] unless @label.rule == "us" && @label[:fibre_g] && @label[:fibre_g] > @label[:carbohydrate_g] + @label.rounding[:carbohydrate_g] + @label.rounding[:fibre_g]
+        return [] unless @label.rule == "us" && @label[:fibre_g]
+        return [] if @label[:fibre_g] <= @label[:carbohydrate_g] + @label.rounding[:carbohydrate_g] + @label.rounding[:fibre_g]
 
         [fault("fibre_g", "On a US label fibre is part of the carbohydrate and cannot be more; choose the EU kind if it stands apart")]
       end
@@ -72,13 +75,16 @@ module ElmCup
 
       def energy
         return unless @label[:kcal]
-        return fault(@said["kcal"] ? "kcal" : "kj", "#{@label[:kcal].round} kcal in 100 g is more than fat itself has; check the figure and what it is for") if @label[:kcal] > MOST_KCAL + @label.rounding[:kcal]
+        too_much = @label[:kcal] > MOST_KCAL + @label.rounding[:kcal]
+        return energy_fault("#{@label[:kcal].round} kcal in 100 g is more than fat itself has; check the figure and what it is for") if too_much
 
         reckoned = reckoned_kcal
         return if (@label[:kcal] - reckoned).abs <= [ENERGY_SHARE * reckoned, ENERGY_KCAL].max + coarse_kcal
 
-        fault(@said["kcal"] ? "kcal" : "kj", "The label says #{@label[:kcal].round} kcal in 100 g, its fat, carbohydrate and protein come to #{reckoned.round}; one of them is mistyped")
+        energy_fault("The label says #{@label[:kcal].round} kcal in 100 g, its fat, carbohydrate and protein come to #{reckoned.round}; one of them is mistyped")
       end
+
+      def energy_fault(message) = fault(@said["kcal"] ? "kcal" : "kj", message)
 
       # kcal that the rounding of a small serving may hide, over that of a label for 100 g.
       def coarse_kcal

@@ -63,7 +63,8 @@ module ElmCup
         @entries = mades.to_h { |made| [made.entry.id, made.entry] }.then { |own| own.merge(@entries.except(*own.keys)) }.freeze
         @weights = @weights.merge(mades.to_h { |made| [made.entry.id, made.weights] }).freeze
         @binding_of = @binding_of.merge(mades.to_h { |made| [made.entry.id, made.binding] }).freeze
-        @binding = @binding.reject { |(id, _), _| @own.include?(id) }.merge(mades.flat_map(&:binding).to_h { |figures| [[figures.ingredient, figures.form], figures] }).freeze
+        own = mades.flat_map(&:binding).to_h { |figures| [[figures.ingredient, figures.form], figures] }
+        @binding = @binding.reject { |(id, _), _| @own.include?(id) }.merge(own).freeze
         freeze
       end
     end

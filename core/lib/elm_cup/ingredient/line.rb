@@ -32,7 +32,8 @@ module ElmCup
 
       # The same line with `factor` times as much.
       def times(factor)
-        with(grams: grams * factor, grams_low: grams_low && grams_low * factor.to_f, grams_high: grams_high && grams_high * factor.to_f, prepared: prepared&.times(factor))
+        low, high = [grams_low, grams_high].map { |each| each && each * factor.to_f }
+        with(grams: grams * factor, grams_low: low, grams_high: high, prepared: prepared&.times(factor))
       end
 
       # Lines that are the same thing but for how much of it there is, each once with the sum of them; exact.

@@ -88,7 +88,8 @@ module ElmCup
         Line.new(status: :read, text: text, entry: entry, form: form, form_named: named, melted: melted, prepared: prepared,
           grams: prepared ? prepared.grams : Rational(weighed.grams), grams_low: low, grams_high: high, confidence: match.confidence, candidates: match.candidates,
           moisture_said: %w[dates-dry dates-moist].include?(entry.like) || text.match?(DATE_MOISTURE),
-          assumptions: match.assumptions + weighed.assumptions + [prepared&.words].compact, notes: reading.notes + unreckoned + notes(reading), name: reading.name, by_weight: by_weight?(reading), terms: reading.terms)
+          assumptions: match.assumptions + weighed.assumptions + [prepared&.words].compact, notes: reading.notes + unreckoned + notes(reading),
+          name: reading.name, by_weight: by_weight?(reading), terms: reading.terms)
       end
 
       def by_weight?(reading)

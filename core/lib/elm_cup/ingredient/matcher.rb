@@ -67,7 +67,8 @@ module ElmCup
       def certain(name)
         words = NameWords.of(name)
         plain = words.reject { |word| @library.descriptors.key?(word) || word.match?(PER_CENT) }
-        by_name(name, words) || ambiguous(words) || by_name(name, plain, DESCRIBED * (words.size - plain.size), best: words.grep(PER_CENT).any? ? ASSUMED : EXACT) || ambiguous(plain)
+        best = words.grep(PER_CENT).any? ? ASSUMED : EXACT
+        by_name(name, words) || ambiguous(words) || by_name(name, plain, DESCRIBED * (words.size - plain.size), best: best) || ambiguous(plain)
       end
 
       # best: the confidence of the very name; under EXACT the cook is told what it is taken as.

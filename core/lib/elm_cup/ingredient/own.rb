@@ -8,12 +8,16 @@ module ElmCup
       # entry: Entry; weights: Weights; binding: BindingFigures; notes: what was found and taken for granted, in words.
       Made = Value.of(:entry, :weights, :binding, :notes)
 
-      # Grams in 100 g by which fat or water may differ from the row's before its binding figures are reckoned anew.
-      ALIKE = 3.0
-      NUT_BUTTER_DEMAND = 0.74
       # Diets that allergens of a list break, beside those that are named for them.
       ALLERGENS_BREAK = {"vegan" => %w[milk egg fish crustacean mollusc], "vegetarian" => %w[fish crustacean mollusc], "grain-free" => %w[gluten wheat]}.freeze
-      PULP = [0.52, 2.5, 0.22, 0.46, 0.78].freeze
+      BUTTERS = {
+        no_stir: "No-stir: its list names a hard fat", natural: "Natural: its list is nuts or seeds and salt alone",
+        other: "Its list names more than nuts or seeds, but no hard fat: it separates like a natural one"
+      }.freeze
+      COOKS = "the cook's own"
+
+      # An Entry is a nut or seed butter.
+      def self.butter?(entry) = ["nut butter", "seed butter"].include?(entry.family)
 
       # said: a checked Hash (docs/ingredient.schema.json); library: where its row is.
       def initialize(said, library)
@@ -29,20 +33,21 @@ module ElmCup
       # Made. RangeError is not raised: a label that LabelCheck takes always makes a composition.
       def make
         composition = @label ? composition() : @row.composition
-        entry = @row.with(id: @said["id"], name: @said["name"] || @row.name, names: names, assumed_names: (@said["id"] == @row.id) ? @row.assumed_names : [], composition: composition,
-          fats: fats, polyol_kind: polyol_kind, added_share: added_share(composition), starts_from: @row.id, price: price, label: @said["label"],
+        entry = @row.with(id: @said["id"], name: @said["name"] || @row.name, **names, composition: composition, fats: fats, polyol_kind: polyol_kind,
+          added_share: added_share(composition), starts_from: @row.id, price: price, label: @said["label"],
           source: @label ? "the pack's label" : @row.source, no_stir: no_stir?, **from_list)
-        Made.new(entry: entry, weights: weights, binding: binding(entry), notes: @notes)
+        Made.new(entry: entry, weights: weights, binding: OwnBinding.figures(entry, row: @row, natural: @natural, library: @library), notes: @notes)
       end
 
       private
 
+      # What is put over a row keeps the row's names; another ingredient has its own alone.
       def names
         own = [@said["name"], *@said["names"]].compact
-        (@said["id"] == @row.id) ? (own + @row.names).uniq : own
+        (@said["id"] == @row.id) ? {names: (own + @row.names).uniq} : {names: own, assumed_names: []}
       end
 
-      def butter? = ["nut butter", "seed butter"].include?(@row.family)
+      def butter? = self.class.butter?(@row)
 
       def no_stir? = (butter? && @list) ? @list.butter == :no_stir : @row.no_stir
 
@@ -56,11 +61,12 @@ module ElmCup
 
         kept = @row.excludes & %w[raw]
         tell_of_list
-        {allergens: @list.allergens, traces: @list.traces, excludes: (@list.breaks + kept + ALLERGENS_BREAK.flat_map { |diet, allergens| (@list.allergens & allergens).any? ? [diet] : [] }).uniq}
+        broken = ALLERGENS_BREAK.select { |_, allergens| @list.allergens.intersect?(allergens) }.keys
+        {allergens: @list.allergens, traces: @list.traces, excludes: (@list.breaks + kept + broken).uniq}
       end
 
       def tell_of_list
-        @notes << {no_stir: "No-stir: its list names a hard fat", natural: "Natural: its list is nuts or seeds and salt alone", other: "Its list names more than nuts or seeds, but no hard fat: it separates like a natural one"}.fetch(@list.butter) if butter?
+        @notes << BUTTERS.fetch(@list.butter) if butter?
         @notes << "#{@list.cocoa_percent} % of cocoa by its list" if @list.cocoa_percent
         @notes << "Sweetened with #{@list.polyol || "a sweetener"} in place of sugar" if @list.sugar_free?
         gone, more = @row.allergens - @list.allergens, @list.allergens - @row.allergens
@@ -104,17 +110,26 @@ module ElmCup
       # Water is what is left of 100 g; sugars divide as the row's do; ash beside salt is the row's.
       def composition
         row = @row.composition
-        fibre = said(:fibre_g) { [row.fibre, (@label.rule == "us") ? @label[:carbohydrate_g] : [100 - @label[:fat_g] - @label[:protein_g] - @label[:carbohydrate_g], 0].max].min }
+        fibre = said(:fibre_g) { [row.fibre, room_for_fibre].min }
         available = (@label.rule == "us") ? [@label[:carbohydrate_g] - fibre, 0].max : @label[:carbohydrate_g]
         polyols = said(:polyols_g) { [row.polyols, available].min }
         sugars = [said(:sugars_g) { share(row.sugars, row.carbohydrate - row.fibre) * available }, available].min
         mono = sugars * share(row.mono, row.sugars)
         salt = said(:salt_g) { row.salt }
-        parts = {protein: @label[:protein_g], fat: @label[:fat_g], mono: mono, di: sugars - mono, starch: [available - sugars - polyols, 0].max, fibre: fibre, polyols: polyols,
-                 alcohol: row.alcohol, ash: salt + [row.ash - row.salt, 0].max, salt: salt}
+        parts = {
+          protein: @label[:protein_g], fat: @label[:fat_g], mono: mono, di: sugars - mono, starch: [available - sugars - polyols, 0].max,
+          fibre: fibre, polyols: polyols, alcohol: row.alcohol, ash: salt + [row.ash - row.salt, 0].max, salt: salt
+        }
         water = [100 - parts.except(:salt).values.sum, 0].max
         @notes << "#{water.round} g of 100 is left and taken as water; the library row has #{row.water.round}" if (water - row.water).abs > 8
         whole(parts.merge(water: water))
+      end
+
+      # Grams that fibre may have where the label is silent: within the carbohydrate, or beside everything else.
+      def room_for_fibre
+        return @label[:carbohydrate_g] if @label.rule == "us"
+
+        [100 - @label[:fat_g] - @label[:protein_g] - @label[:carbohydrate_g], 0].max
       end
 
       # A label may come to a little more than 100 g by its rounding.
@@ -124,53 +139,24 @@ module ElmCup
       end
 
       def said(key)
-        @label[key] || yield.tap { |value| @notes << "The label does not say #{LabelCheck::WORDS[key]}: #{value.round(1)} g in 100 g is taken, as #{@row.name.downcase}" if value >= 0.1 }
+        @label[key] || yield.tap { |value| @notes << silent(key, value) if value >= 0.1 }
+      end
+
+      def silent(key, value)
+        "The label does not say #{LabelCheck::WORDS[key]}: #{value.round(1)} g in 100 g is taken, as #{@row.name.downcase}"
       end
 
       def share(part, whole) = whole.positive? ? part / whole : 0.0
 
       def weights
         cup, each = @said["grams_per_cup"], @said["grams_each"]
-        own = @library.weights(@row.id).map { |weight| weight.with(ingredient: @said["id"]) }
-        own = own.map { |weight| (weight.form == @row.hand_form && weight.grams_per_ml) ? weight.with(grams_per_ml: Rational(cup.to_s) / Quantity::CupStandard::US.cup_ml, plus_minus: 0.03, source: "the cook's own") : weight } if cup
-        own = own.map { |weight| weight.grams_each ? weight.with(grams_each: Rational(each.to_s), plus_minus: 0.1, source: "the cook's own") : weight } if each
-        own
-      end
-
-      def binding(entry)
-        like = @library.binding("peanut-butter-no-stir", "smooth") if entry.no_stir && !@row.no_stir
-        like ||= @library.binding(@natural.id, "smooth") if @natural
-        @library.binding_of(@row.id).map do |figures|
-          base = (like && figures.form == "smooth") ? like : figures
-          follow(base.with(ingredient: entry.id, form: figures.form), entry.composition, like ? nil : @row.composition)
+        @library.weights(@row.id).map do |weight|
+          own = weight.with(ingredient: @said["id"])
+          filled = cup && own.grams_per_ml && own.form == @row.hand_form
+          own = own.with(grams_per_ml: Rational(cup.to_s) / Quantity::CupStandard::US.cup_ml, plus_minus: 0.03, source: COOKS) if filled
+          own = own.with(grams_each: Rational(each.to_s), plus_minus: 0.1, source: COOKS) if each && own.grams_each
+          own
         end
-      end
-
-      # The row's figures while the pack is like it; else brought to its own fat and water, and starred, since no case supports them.
-      def follow(figures, own, row)
-        return figures if row.nil? || ((own.fat - row.fat).abs <= ALIKE && (own.water - row.water).abs <= ALIKE)
-
-        built = {"pulp" => :pulp, "fat" => :fatty}.fetch(figures.kind, :other).then { |way| method(way).call(figures, own, row) }
-        (built == figures) ? figures : built.with(starred: true, source: "built from the pack's label")
-      end
-
-      def pulp(figures, own, _row)
-        base, slope, usual, demand, dry = PULP
-        part = (figures.form == "chopped") ? 0.5 : 1.0
-        d = demand * (1 - own.water / 100) / dry
-        figures.with(b: [part * (base + slope * (own.water / 100 - usual)), 0].max, d: d, d30: d)
-      end
-
-      def fatty(figures, own, row)
-        return other(figures, own, row) unless butter?
-
-        d = NUT_BUTTER_DEMAND * (1 - own.fat / 100)
-        figures.with(o: figures.o * share(own.fat, row.fat), d: d, d30: d)
-      end
-
-      def other(figures, own, row)
-        water = row.water.positive? ? own.water / row.water : 1.0
-        figures.with(a: (figures.kind == "syrup") ? figures.a : figures.a * water, o: figures.o * (row.fat.positive? ? own.fat / row.fat : 1.0))
       end
     end
   end

@@ -10,15 +10,19 @@ module ElmCup
       WORDS = DataTable.rows("pack_words").map { |row| Words.new(kind: row["kind"], id: row["id"], pattern: /\b(?:#{row["words"]})\b/) }.freeze
       # Where a warning begins: "may contain", "packed in a factory that handles". "Made in the UK" warns of nothing.
       PLACE = /(?:facilit(?:y|ies)|factor(?:y|ies)|bakery|kitchens?|equipment|lines?|machinery|plant|site|premises|environment)/i
-      TRACES = /\b(?:may (?:also )?contain|contains? traces|traces? of|(?:made|produced|packed|packaged|processed|manufactured|prepared) (?:in|on)\b[^.;]{0,40}?\b#{PLACE}\b|not suitable)\b/i
+      MADE_IN = /(?:made|produced|packed|packaged|processed|manufactured|prepared) (?:in|on)\b[^.;]{0,40}?\b#{PLACE}/i
+      TRACES = /\b(?:may (?:also )?contain|contains? traces|traces? of|#{MADE_IN}|not suitable)\b/i
       # A warning ends with its sentence, or where the list begins.
       SENTENCE = /(?<=[.!])\s+|(?=\bingredients?\s*:)/i
       ALLERGEN_WORD = /(?:milk|dairy|lactose|gluten|wheat|soya?|(?:tree )?nuts?|peanuts?|eggs?|sesame|fish|mustard|celery|lupin)/i
       # "free from milk, egg and soya", "contains no nuts", "dairy-free": said not to be there. "Gluten-free" goes with the oats behind it.
-      ABSENT = /\b(?:free (?:from|of)|(?:contains )?no(?: added)?|without)\s+#{ALLERGEN_WORD}(?:\s*(?:,|,?\s*(?:and|or|&))\s*#{ALLERGEN_WORD})*(?=\s*(?:[.,;)]|\z))|\b(?!gluten)#{ALLERGEN_WORD}[- ]free\b/i
+      ALLERGEN_WORDS = /#{ALLERGEN_WORD}(?:\s*(?:,|,?\s*(?:and|or|&))\s*#{ALLERGEN_WORD})*(?=\s*(?:[.,;)]|\z))/i
+      ABSENT = /\b(?:free (?:from|of)|(?:contains )?no(?: added)?|without)\s+#{ALLERGEN_WORDS}|\b(?!gluten)#{ALLERGEN_WORD}[- ]free\b/i
       COCOA = /cocoa(?: solids| mass| content)?\s*:?\s*\(?(?:minimum|min\.?|at least)?\s*(\d{2,3})\s*%|(\d{2,3})\s*%\s*(?:min(?:imum)?\s+)?cocoa(?! butter)/i
       # The list of a natural nut butter holds nuts or seeds and perhaps salt.
-      PLAIN = /\A(?:(?:dry[- ])?(?:roasted|blanched|raw|organic|hulled|whole|\d+(?:\.\d+)?\s*%|sea|black|white|brown)\s+)*(?:\w+ )?(?:peanuts?|almonds?|cashews?(?: nuts?)?|hazelnuts?|pistachios?|pecans?|walnuts?|macadamias?|nuts|seeds?|sesame(?: seeds?)?|salt)(?:\s*\(?\d+(?:\.\d+)?\s*%\)?)?\z/i
+      BEFORE_NUT = /(?:dry[- ])?(?:roasted|blanched|raw|organic|hulled|whole|\d+(?:\.\d+)?\s*%|sea|black|white|brown)/i
+      NUT = /peanuts?|almonds?|cashews?(?: nuts?)?|hazelnuts?|pistachios?|pecans?|walnuts?|macadamias?|nuts|seeds?|sesame(?: seeds?)?|salt/i
+      PLAIN = /\A(?:#{BEFORE_NUT}\s+)*(?:\w+ )?(?:#{NUT})(?:\s*\(?\d+(?:\.\d+)?\s*%\)?)?\z/i
 
       # text: the list as printed.
       def initialize(text)

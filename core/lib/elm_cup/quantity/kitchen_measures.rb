@@ -55,7 +55,9 @@ module ElmCup
       private
 
       def measure(text)
-        match = /\A(\d+(?:\/\d+)?|\d+ \d+\/\d+)\s*(tsp|tbsp|cup)s?\z/.match(text) or raise ArgumentError, "“#{text}” is no spoon or cup; write “1/2 tsp”, “1 tbsp” or “1/4 cup”"
+        match = /\A(\d+(?:\/\d+)?|\d+ \d+\/\d+)\s*(tsp|tbsp|cup)s?\z/.match(text)
+        raise ArgumentError, "“#{text}” is no spoon or cup; write “1/2 tsp”, “1 tbsp” or “1/4 cup”" unless match
+
         share = match[1].split.sum { |part| Rational(part) }
         raise ArgumentError, "“#{text}” holds nothing; write “1/2 tsp”, “1 tbsp” or “1/4 cup”" unless share.positive?
 

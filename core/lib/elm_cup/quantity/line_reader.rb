@@ -15,10 +15,12 @@ module ElmCup
       # "1 tsp each cinnamon and ginger"
       SHARED = /\beach\b.*(?:\band\b|&|,)|(?:\band\b|&).*\beach\b/i
       # Measures without a size: "a good splash of milk".
-      VAGUE = /\A(?:good|big|generous|small|tiny|wee)?\s*(splash|knob|glug|drizzle|dollop|squeeze|sprinkl(?:e|ing)|swirl|bit|touch|dab|smidgen|little|lot)(?:e?s)?\b\s+(?:of\s+)?/i
+      NO_SIZE = /splash|knob|glug|drizzle|dollop|squeeze|sprinkl(?:e|ing)|swirl|bit|touch|dab|smidgen|little|lot/i
+      VAGUE = /\A(?:good|big|generous|small|tiny|wee)?\s*(#{NO_SIZE})(?:e?s)?\b\s+(?:of\s+)?/i
 
       # What parts a name from the amount behind it: "oats, 88 g", "salt: a pinch", "honey, two tablespoons".
-      BEFORE_AMOUNT = /(?:\s+[x×](?=\s|\d)|[\s,:(–—-])+(?=[\d½⅓⅔¼¾⅛#]|(?:an?\s+)?(?:pinch|dash|handful)\b|a\s+few\s+drops\b|(?:half(?:\s+an?)?|an?|one|two|three|four|five|six|eight|ten)\s+#{Unit::PATTERN})/i
+      WORDED = /(?:half(?:\s+an?)?|an?|one|two|three|four|five|six|eight|ten)\s+#{Unit::PATTERN}/i
+      BEFORE_AMOUNT = /(?:\s+[x×](?=\s|\d)|[\s,:(–—-])+(?=[\d½⅓⅔¼¾⅛#]|(?:an?\s+)?(?:pinch|dash|handful)\b|a\s+few\s+drops\b|#{WORDED})/i
 
       # The Reading of `text`.
       def self.read(text) = new(text).read

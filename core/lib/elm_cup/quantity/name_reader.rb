@@ -12,13 +12,19 @@ module ElmCup
       # Words that say what the rest is for; they are kept as a note and not counted. An amount may stand in them, "plus 1/4 cup
       # for rolling", but no other ingredient.
       AMOUNT_MORE = /(?:\b(?:plus|and)|\+)\s+[\d½⅓⅔¼¾⅛][\d\s.,\/½⅓⅔¼¾⅛]*(?:#{Unit::PATTERN}\s+)?(?=for\b)/i
-      ASIDE = /(?:\b(?:plus|and)|\+)\s+(?:[^,;]*\s)?(?:more|extra)\b.*|(?:#{AMOUNT_MORE})?\bfor\s+(?:rolling|dusting|coating|dipping|drizzling|greasing|decorating|garnish|serving|topping|sprinkling|(?:the\s+)?(?:outside|top|coating|shell|drizzle|tin|pan))\b.*|\bto\s+(?:top|finish|serve|decorate|garnish|sprinkle|drizzle|dust|coat|dip|grease|roll\s+in)\b.*/i
+      DOING = /rolling|dusting|coating|dipping|drizzling|greasing|decorating|garnish|serving|topping|sprinkling/i
+      FOR_WHAT = /#{DOING}|(?:the\s+)?(?:outside|top|coating|shell|drizzle|tin|pan)/i
+      TO_WHAT = /top|finish|serve|decorate|garnish|sprinkle|drizzle|dust|coat|dip|grease|roll\s+in/i
+      MORE = /(?:\b(?:plus|and)|\+)\s+(?:[^,;]*\s)?(?:more|extra)\b.*/i
+      ASIDE = /#{MORE}|(?:#{AMOUNT_MORE})?\bfor\s+(?:#{FOR_WHAT})\b.*|\bto\s+(?:#{TO_WHAT})\b.*/i
       # "dates soaked 1 h", "walnuts toasted and chopped": what is done stands behind the name without a comma.
-      DONE = /\s+(?:(?:finely|coarsely|roughly|lightly|well)\s+)?(?:soaked|drained|toasted|roasted|blanched|skinned|rehydrated|chopped|ground|melted|mashed|crushed|softened)(?=\s*\z|\s+(?:and|&|in|for|overnight|until|with|then|over|to|half|an?|about|\d)\b).*/i
+      WHAT = /soaked|drained|toasted|roasted|blanched|skinned|rehydrated|chopped|ground|melted|mashed|crushed|softened/i
+      UNTIL = /\s*\z|\s+(?:and|&|in|for|overnight|until|with|then|over|to|half|an?|about|\d)\b/i
+      DONE = /\s+(?:(?:finely|coarsely|roughly|lightly|well)\s+)?(?:#{WHAT})(?=#{UNTIL}).*/i
       # What may stand before a name and is none itself: "finely chopped and toasted".
-      ONLY_DONE = /\A(?:(?:finely|coarsely|roughly|lightly|freshly|dry|well|and|pitted|peeled|shelled|soaked|drained|toasted|roasted|blanched|chopped|ground|melted|mashed|crushed|softened)\s*)*\z/i
+      ONLY_DONE = /\A(?:(?:finely|coarsely|roughly|lightly|freshly|dry|well|and|pitted|peeled|shelled|#{WHAT})\s*)*\z/i
       # "chopped and toasted pecans": the and joins what is done, not two things.
-      BOTH = /\b(chopped|toasted|roasted|soaked|drained|blanched|ground|pitted|peeled|shelled)\s+(?:and|&)\s+(?=(?:chopped|toasted|roasted|soaked|drained|blanched|ground|halved|sliced|salted|unsalted)\s+\p{L})/i
+      BOTH = /\b(#{WHAT}|pitted|peeled|shelled)\s+(?:and|&)\s+(?=(?:#{WHAT}|halved|sliced|salted|unsalted)\s+\p{L})/i
       OTHERWISE = %r{\s+or\s+|(?<!\d)\s*/\s*}i
 
       # name: the ingredient's words; alternative: what stood behind "or"; preparations: what stood behind commas and in brackets; behind_commas: the former alone;

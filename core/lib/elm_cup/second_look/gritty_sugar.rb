@@ -6,10 +6,11 @@ module ElmCup
     # Brown sugar is left out: moist, and wanted for its bite in doughs.
     module GrittySugar
       ID = "gritty-sugar"
+      SUGAR = ["powdered sugar", "sugar-powdered"].freeze
+      ERYTHRITOL = ["powdered erythritol", "erythritol-powdered"].freeze
       POWDERED = {
-        "sugar-granulated" => ["powdered sugar", "sugar-powdered"], "sugar-coconut" => ["powdered sugar", "sugar-powdered"],
-        "erythritol" => ["powdered erythritol", "erythritol-powdered"], "xylitol" => ["powdered erythritol", "erythritol-powdered"],
-        "monk-fruit-blend" => ["powdered erythritol", "erythritol-powdered"], "maltitol" => ["powdered erythritol", "erythritol-powdered"], "allulose" => ["powdered sugar", "sugar-powdered"]
+        "sugar-granulated" => SUGAR, "sugar-coconut" => SUGAR, "allulose" => SUGAR,
+        "erythritol" => ERYTHRITOL, "xylitol" => ERYTHRITOL, "monk-fruit-blend" => ERYTHRITOL, "maltitol" => ERYTHRITOL
       }.freeze
 
       # Findings about a Table; empty where there is nothing to say.

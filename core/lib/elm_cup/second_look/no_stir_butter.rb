@@ -11,8 +11,9 @@ module ElmCup
       def self.look(table)
         table.read_lines.select { |line, _| line.entry.no_stir }.map do |line, index|
           words, id = NATURAL.fetch(line.entry.like) { |like| [table.library[like].name.downcase, like] }
-          Finding.new(rule: ID, component: table.name, message: "#{line.entry.name} flows less and sets firmer than one of only nuts: warm it well, or take a natural one.",
-            **LineRemedy.instead(table, index, "#{LineRemedy.grams_text(line.grams)} #{words}", id))
+          message = "#{line.entry.name} flows less and sets firmer than one of only nuts: warm it well, or take a natural one."
+          other = LineRemedy.instead(table, index, "#{LineRemedy.grams_text(line.grams)} #{words}", id)
+          Finding.new(rule: ID, component: table.name, message: message, **other)
         end
       end
     end
