@@ -51,6 +51,15 @@ RSpec.describe ElmCup::Pantry do
     expect(label(oil)["ingredient"]["per_100g"].values_at("mono_g", "di_g")).to match([0.0, be_within(0.05).of(2)])
   end
 
+  it "has hard fat where the list adds it to a natural row, and the row's fats where it does not" do
+    natural, no_stir = ["Peanuts, salt", "Peanuts, palm oil, salt"].map { |list| label(butter.merge("ingredients" => list))["ingredient"]["fats"] }
+    expect(natural).to eq(ElmCup::Ingredient::Library.default["peanut-butter"].fats)
+    expect(no_stir).to include("palm" => 0.05)
+    expect(no_stir.values.sum).to be_within(1e-9).of(1)
+    shipped = ElmCup::Ingredient::Library.default["peanut-butter-no-stir"].fats
+    expect(label(butter.merge("starts_from" => "peanut-butter-no-stir", "ingredients" => "Peanuts, palm oil"))["ingredient"]["fats"]).to eq(shipped)
+  end
+
   it "reckons what 100 g cost" do
     expect(label(butter)["ingredient"]["price"]).to eq("amount" => 3.4, "pack_grams" => 340.0, "per_100g" => 1.0)
   end
@@ -163,7 +172,9 @@ RSpec.describe ElmCup::Pantry do
     expect(label(sugar_free)["notes"]).to include("Which polyol it holds is not said: maltitol is taken")
     expect(label(sugar_free)["ingredient"]["per_100g"]["polyols_g"]).to be_within(0.5).of(36)
     expect(label(sugar_free.merge("ingredients" => "Cocoa mass, erythritol. May contain milk and sesame."))["notes"]).to include("The pack warns of milk and sesame").and(all(satisfy { |note| !note.include?("maltitol is taken") }))
-    expect(label(butter)["notes"].grep(/warns/)).to eq([])
+    expect(label(butter)["notes"].grep(/warns|this list/i)).to eq([])
+    expect(label(butter.merge("ingredients" => "Peanuts, milk powder"))["notes"]).to include("This list has milk, peanut butter, natural of the library does not")
+    expect(label(butter.merge("ingredients" => "Cashews"))["notes"]).to include("Peanut butter, natural of the library has peanut, this list does not")
     natural = label(butter.merge("starts_from" => "peanut-butter-no-stir", "ingredients" => "Peanuts, salt"))["ingredient"]
     expect(natural["fats"]).to eq("peanut" => 1.0)
     expect(natural["binding"].first.slice("o", "d")).to eq(ElmCup.pantry_rows.find { |row| row["id"] == "peanut-butter" }["binding"].first.slice("o", "d"))

@@ -2,6 +2,12 @@
 
 module ElmCup
   module Ingredient
+    # diet => allergens that break it, none for any other diet. What is not an allergen stands in an Entry's `excludes`.
+    BREAKING_ALLERGENS = Hash.new([].freeze).merge(
+      "dairy-free" => %w[milk], "gluten-free" => %w[gluten wheat], "nut-free" => %w[tree_nut peanut], "peanut-free" => %w[peanut],
+      "sesame-free" => %w[sesame], "soy-free" => %w[soy]
+    ).freeze
+
     # One row of the library.
     #   composition   Composition per 100 g
     #   fats          name of the fat => share of this ingredient's fat
@@ -33,14 +39,8 @@ module ElmCup
       # The id of the library row that it is or was made from: what rules about a certain ingredient go by.
       def like = starts_from || id
 
-      # diet => allergens that break it. What is not an allergen stands in `excludes`.
-      self::BREAKING_ALLERGENS = {
-        "dairy-free" => %w[milk], "gluten-free" => %w[gluten wheat], "nut-free" => %w[tree_nut peanut], "peanut-free" => %w[peanut],
-        "sesame-free" => %w[sesame], "soy-free" => %w[soy]
-      }.freeze
-
       # It breaks a diet, whatever its amount.
-      def breaks?(diet) = excludes.include?(diet) || self.class::BREAKING_ALLERGENS.fetch(diet, []).intersect?(allergens)
+      def breaks?(diet) = excludes.include?(diet) || BREAKING_ALLERGENS[diet].intersect?(allergens)
 
       # The form this ingredient takes under `process` ("hand" or "processor").
       def form_under(process) = (process == "processor") ? processor_form : hand_form
