@@ -132,13 +132,15 @@ RSpec.describe "An import" do
       }.each { |how, value| expect(summary(ld(value))).to eq(read), how }
       page = "<html><head><script type=\"application/ld+json\">{broken</script><script type='application/ld+json'>#{JSON.generate(recipe)}</script></head><body>Hello</body></html>"
       expect(summary(import(page))).to eq(read)
+      marked = "<script class=\"schema\" type=\"application/ld+json\">\n//<![CDATA[\n#{JSON.generate(recipe)}\n//]]>\n</script><p>1 cup of noise</p>"
+      expect(summary(import(marked))).to eq(read)
     end
 
     it "reads yields and instructions in each of their shapes" do
-      {18 => 18, "Makes 18 balls" => 18, "18 servings" => nil, ["1 batch", "24"] => 24, "1 (8-inch) pan, 16 squares" => 16, "2 loaves" => nil, "makes about 2 dozen balls" => 24, {"@type" => "QuantitativeValue", "value" => 12, "unitText" => "bars"} => 12, nil => nil}
+      {18 => 18, "Makes 18 balls" => 18, "18 servings" => nil, ["1 batch", "24"] => 24, ["1 log", "Makes 20 slices"] => 20, "a few" => nil, "1 (8-inch) pan, 16 squares" => 16, "2 loaves" => nil, "makes about 2 dozen balls" => 24, {"@type" => "QuantitativeValue", "value" => 12, "unitText" => "bars"} => 12, nil => nil}
         .each { |said, pieces| expect(ld(recipe.merge("recipeYield" => said))["formula"].dig("shape", "pieces")).to eq(pieces), said.inspect }
       {
-        "Stir.<br>Roll." => ["Stir.", "Roll."], "Stir.\nRoll." => ["Stir.", "Roll."], ["Stir.", "Roll."] => ["Stir.", "Roll."],
+        "Stir.<br>Roll." => ["Stir.", "Roll."], "Stir.\nRoll." => ["Stir.", "Roll."], "1. Stir.\n2. Roll." => ["Stir.", "Roll."], ["Stir.", "Roll."] => ["Stir.", "Roll."],
         [{"@type" => "HowToSection", "name" => "Dough", "itemListElement" => [{"@type" => "HowToStep", "text" => "Stir."}]}, {"@type" => "HowToStep", "text" => "Roll."}] => ["Dough: Stir.", "Roll."],
         {"@type" => "ItemList", "itemListElement" => [{"@type" => "HowToStep", "text" => "Stir."}]} => ["Stir."], nil => nil
       }.each { |said, notes| expect(ld(recipe.merge("recipeInstructions" => said))["formula"]["notes"]).to eq(notes), said.inspect }

@@ -11,6 +11,8 @@ module ElmCup
       FORMAT = "application/vnd.elm-cup.formula+json"
       # A JSON object with one of these is JSON-LD, or means to be.
       MARKS = %w[@context @graph @type recipeIngredient].freeze
+      # "1. Blend": steps are numbered anew.
+      NUMBER = /\A\d{1,2}[.)]\s+/
       MOST_NODES = 5_000
       TAG = %r{</?[a-z][^<>]*>}i
 
@@ -73,19 +75,17 @@ module ElmCup
         end
 
         def written(recipe, remarks)
-          made = first_text(recipe["recipeYield"] || recipe["yield"])
+          made = yield_line(recipe["recipeYield"] || recipe["yield"])
           text = [*made, "Ingredients:", *ingredient_lines(recipe), *instructions(recipe)].join("\n")
           read = RecipeText.read(text, name: plain(recipe["name"]).then { |name| name.empty? ? nil : name })
           RecipeText::Result.new(document: read.document, remarks: read.remarks + remarks)
         end
 
         # "16", "16 bites", ["16", "16 bites"], or a number, as a line that says a yield.
-        def first_text(value)
+        def yield_line(value)
           texts = list(value).map { |each| each.is_a?(Hash) ? "#{each["value"]} #{each["unitText"]}" : plain(each) }
-          text = texts.find { |each| each.match?(/\A\s*\d+\s*\z/) } || texts.first
-          return [] if text.to_s.strip.empty?
-
-          [text.match?(/\A\s*\d+\b(?!\s*servings?)/) ? "Makes #{text}" : text]
+          lines = texts.reject { |each| each.strip.empty? }.map { |each| each.match?(/\A\s*\d+\b(?!\s*servings?)/) ? "Makes #{each}" : each }
+          [lines.find { |line| line.match?(/\AMakes\s+\d+\s*\z/) } || lines.find { |line| RecipeYield.of(line) } || lines.first].compact
         end
 
         def ingredients(recipe) = list(recipe["recipeIngredient"] || recipe["ingredients"])
@@ -122,7 +122,7 @@ module ElmCup
         # As deep as JSON is read at all.
         def steps(value)
           case value
-          when String then plain(value, lines: true).split("\n").map(&:strip).reject(&:empty?)
+          when String then plain(value, lines: true).split("\n").map { |line| line.strip.sub(NUMBER, "") }.reject(&:empty?)
           when Array then value.flat_map { |each| steps(each) }
           when Hash then section(value)
           else []

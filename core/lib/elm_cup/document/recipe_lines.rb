@@ -12,7 +12,7 @@ module ElmCup
       # "• 100 g oats • 2 tbsp honey"
       BULLETS_IN_LINE = /(?<=\S)[^\S\n]+[•▢☐][^\S\n]*/
       # "1. Blend. 2. Add the oil."
-      STEPS_IN_LINE = /(?<=[.!;])\s+(?=\d{1,2}[.)]\s+\p{Lu})/
+      STEPS_IN_LINE = /(?<=[\p{L})][.!;])\s+(?=\d{1,2}[.)]\s+\p{Lu})/
       BLOCK_END = %r{</(?:li|p|div|h\d|tr|ul|ol|td)>|<br\s*/?>}i
       RULE = /\A\s*(?:={3,}|-{3,})\s*\z/
 
