@@ -14,7 +14,7 @@ module ElmCup
       # What a line is for, by the words at its end.
       OUTSIDE = {
         "coating" => /(?:\bfor\s+(?:dipping|coating|drizzling|(?:the\s+)?(?:outside|coating|shell|drizzle))|\bto\s+(?:coat|dip|drizzle))\s*\)?\z/i,
-        "topping" => /(?:\bfor\s+(?:rolling|dusting|decorating|garnish|topping|sprinkling|(?:the\s+)?top)|\bto\s+(?:top|finish|decorate|garnish|sprinkle|dust|roll\s+in))\s*\)?\z/i
+        "topping" => /(?:\bfor\s+(?:rolling|dusting|decorating|garnish|topping|sprinkling|(?:the\s+)?top)|\bto\s+(?:top|finish|decorate|garnish|sprinkle|dust|roll(?:\s+in)?))\s*\)?\z/i
       }.freeze
       # "2 tbsp seeds, plus extra to sprinkle" is for both.
       MORE = /(?:\b(?:plus|extra|more|and)\b|\+)[^,;]*\z/i

@@ -27,6 +27,8 @@ module ElmCup
       def in_columns(line)
         name, amount, *rest = line.fields
         return [] unless amount
+        # "200   g   dried figs   stems removed"
+        return [[line.fields.first(3).join(" "), *rest.drop(1)].join(", ")] if rest.any? && name.match?(/\A[\d½⅓⅔¼¾⅛.,\/\s]+\z/) && amount_alone?("#{name} #{amount}")
         return line.fields if line.fields.all? { |field| amount_first?(field) && !amount_alone?(field) }
         return [] if amount_first?(name) || !amount_alone?(amount)
 

@@ -43,7 +43,7 @@ module ElmCup
       end
 
       # It ends with one: "Rolled oats, 90 g".
-      def amount_last?(text) = text.match?(/\d\s*\p{L}{0,12}\)?\z/) && text.split.size <= 8 && amount?(text)
+      def amount_last?(text) = text.match?(/[\d½⅓⅔¼¾⅛]\s*\p{L}{0,12}\)?\z/) && text.split.size <= 8 && amount?(text)
 
       # It names an ingredient and has its amount, or what it is for, somewhere behind it: "Icing sugar 150 grams, sifted",
       # "icing sugar for dusting".

@@ -9,6 +9,8 @@ module ElmCup
     RecipeLine = Value.of(:text, heading: false, step: false, bullet: false, apart: false, fields: []) do
       # "1️⃣" is a digit in a box.
       self::KEYCAP = /(\d)\uFE0F?\u20E3/
+      self::CIRCLED = /[①-⑳]/
+      self::CIRCLED_ZERO = "①".ord - 1
       self::TAG = %r{(?<!\\)</?[a-z][^<>]*>}i
       self::ESCAPED = /\\([\\`*_<>#\[\]|])/
       self::LEADING = /\A(?!\.\d)(?:(?!\.\d)[^\p{L}\p{N}½⅓⅔¼¾⅛⅜⅝⅞(\["“_\\])+/
@@ -23,7 +25,7 @@ module ElmCup
       # "a) Soak the dates"
       self::LETTERED = /\A[a-h]\)\s+(?=\p{L})/i
       # The heads of columns, and the marks of a film.
-      self::COLUMNS = /\A(?:(?:ingredients?|quantity|amounts?|qty|units?|notes?|items?|measures?|weights?|metric|us|imperial|volume)\b[\s:|\/&-]*){2,}\z/i
+      self::COLUMNS = /\A(?:(?:ingredients?|quantity|amounts?|qty|units?|notes?|items?|measures?|weights?|metric|us|imperial|volume|prep(?:aration)?)\b[\s:|\/&-]*){2,}\z/i
       self::MINUTES = /\A\d{1,2}:\d{2}(?!\d)/
       # "2 stir in the oats": a step whose number has no dot. "1 cream cheese", "1 scoop" are none.
       self::BARE_STEP = /\A\d{1,2}\s+(?!(?:cream|scoop|drop|slice|top|coat|cover|pop|set|keep)\b)(?=(?:#{RecipeWords::ROWS["verb"]})\b)/i
@@ -58,7 +60,7 @@ module ElmCup
       def self.plain(raw)
         text = Entities.decode(raw)
         text = text.gsub(self::TAG, " ").gsub(/\s+(?=[,;])/, "") if text.include?("<")
-        Quantity::PlainText.of(text.gsub(self::KEYCAP, '\1. ')).strip
+        Quantity::PlainText.of(text.gsub(self::KEYCAP, '\1. ').gsub(self::CIRCLED) { |digit| "#{digit.ord - self::CIRCLED_ZERO}. " }).strip
       end
 
       # A row of a table as one line; nothing of the row that rules it off.

@@ -4,7 +4,7 @@ module ElmCup
   module Document
     # A pasted recipe as its lines: what stands several to a line, or in the tags of a page, each on a line of its own.
     module RecipeLines
-      SAID_INSIDE = /(?<=[.;)]|\A)\s*\b(ingredients|method|directions|instructions)\s*:\s*(?=\S)/i
+      SAID_INSIDE = /(?:(?<=[.;)])|^)\s*\b(ingredients|method|directions|instructions)\s*:\s*(?=\S)/i
       # "INGREDIENTS (makes 12 bars)", "Ingredients for 16 balls:" say two things.
       WITH_YIELD = /^(\W*ingredients)\b[\s:,–-]*\(?\s*((?:makes|for|yields?)\b[^)\n]*\d[^)\n]*?)\)?:?\s*$/i
       # "Ingredients (24 mini cups):"

@@ -7,15 +7,21 @@ module ElmCup
       # "1/2 tsp each: cinnamon, ginger"
       EACH = /\A(?<amount>[^,:]*?)\s+each\s*(?::|of\b)?\s*(?<names>[^\d]+,[^\d]+|[^\d]+\s(?:and|&)\s[^\d]+)\z/i
       SEMICOLON = /\s*;\s*(?![^(]*\))/
+      COMMA = /\s*,\s*(?:and\s+)?(?![^(]*\))/
       ALSO = /\s+and\s+(?=\d|[½⅓⅔¼¾⅛]|an?\s+(?:pinch|handful|dash|drop|few)\b)/i
 
       private
 
-      # "Pumpkin seeds 75 g; almonds 100 g, chopped; sea salt, half a teaspoon"
+      # "Pumpkin seeds 75 g; almonds 100 g, chopped; sea salt, half a teaspoon", "honey 150 g, tahini 40 g, salt 2 g"
       def row?(text)
-        parts = text.split(SEMICOLON)
-        parts.size > 2 && parts.all? { |part| amount_first?(part) || amount_within?(part.delete_suffix(".")) }
+        [SEMICOLON, COMMA].any? do |joint|
+          parts = text.split(joint)
+          parts.size > 2 && parts.all? { |part| whole?(part.delete_suffix(".")) }
+        end
       end
+
+      # An amount and what it is of, in either order.
+      def whole?(text) = (amount_first?(text) && !amount_alone?(text)) || amount_within?(text)
 
       # A line of several, "1 cup oats; 10 dates", "150 g chocolate + 1 tsp coconut oil", "a cup of nuts, half a cup of cocoa
       # and a pinch of salt", as lines of one.
@@ -27,8 +33,8 @@ module ElmCup
         return citrus if citrus
 
         parts = text.split(SEMICOLON)
-        commas = text.split(/\s*,\s*(?:and\s+)?/).flat_map { |part| also(part.delete_suffix(".")) }
-        parts = commas if parts.size == 1 && commas.size > 2 && commas.all? { |part| amount_first?(part) }
+        commas = text.split(COMMA).flat_map { |part| also(part.delete_suffix(".")) }
+        parts = commas if parts.size == 1 && commas.size > 2 && commas.all? { |part| whole?(part) }
         parts.reject(&:empty?).flat_map { |part| also(part.delete_suffix(".")) }.flat_map { |part| apart(part) }
       end
 

@@ -22,11 +22,13 @@ module ElmCup
       MEASURE = /g\b|grams|kg|ml|lb|oz|quarts?|pints?|litres?|liters?/i
       BARE = /\A#{ABOUT}\s*#{NUMBER}\b(?!\s*(?:\([^)]*\)\s*)?(?:#{VESSEL}|#{MEASURE}))/i
       BRACKET = /\(\s*(?:makes\s+)?#{ABOUT}\s*#{NAMED}/i
-      INTO = /\b(?:roll|shape|form|divide|cut|portion|scoop|press|drop|slice|make|turn)\w*\b[^.;]{0,60}?\b(?:into|in)\s+#{ABOUT}\s*#{NAMED}/i
+      INTO = /\b(?:break|snap|roll|shape|form|divide|cut|portion|scoop|press|drop|slice|make|turn)\w*\b[^.;]{0,60}?\b(?:into|in)\s+#{ABOUT}\s*#{NAMED}/i
       # "Cut into 16.", "roll in 18": no length, which would have its unit.
       INTO_BARE = /\b(?:roll|shape|form|divide|cut|portion|scoop|slice)\w*\b[^.;]{0,60}?\b(?:into|in)\s+#{ABOUT}\s*#{NUMBER}(?=\s*(?:[.!;,)]|\z))/i
       # "14 balls of about 18 g", "balls (about 48)", "roll 22 balls", "24 @ 20 g"
       ALONE = /(?:\A|[.;:→]\s*)#{ABOUT}\s*#{NAMED}(?=\s+of\b|\s*[.,;@]|\s*\z)/i
+      # "Cut while warm - approx 24 fingers"
+      SAID_ABOUT = /(?:\b(?:about|approx(?:imately)?\.?|around|roughly)|~)\s*#{NAMED}/i
       BEHIND = /\b#{NOUN}\s*\(\s*#{ABOUT}\s*#{NUMBER}\s*\)/i
       SHAPED = /\b(?:roll|shape|form|scoop|make)\s+(?:up\s+)?#{ABOUT}\s*#{NAMED}/i
       WEIGHED = /(?<![\d.,])#{NUMBER}\s*@\s*\d+(?:[.,]\d+)?\s*g\b/i
@@ -53,7 +55,7 @@ module ElmCup
         # The same of a step: "roll into 24 balls", "makes 24".
         def of_step(text)
           count(INTO.match(text), least: 2) || after_word(/\b(?:makes|yields?)\b\s*:?\s*/i, text) || after_word(GET, text) || grid(GRID.match(text)) ||
-            [BEHIND, SHAPED, ALONE, WEIGHED, DOZENS].lazy.filter_map { |pattern| count(pattern.match(text), least: 2) }.first ||
+            [BEHIND, SHAPED, ALONE, SAID_ABOUT, WEIGHED, DOZENS].lazy.filter_map { |pattern| count(pattern.match(text), least: 2) }.first ||
             [INTO_BARE, SHAPED_BARE].lazy.filter_map { |pattern| count(pattern.match(text), least: LEAST_BARE) }.first
         end
 

@@ -14,7 +14,7 @@ module ElmCup
       AMOUNT_MORE = /(?:\b(?:plus|and)|\+)\s+[\d½⅓⅔¼¾⅛][\d\s.,\/½⅓⅔¼¾⅛]*(?:#{Unit::PATTERN}\s+)?(?=for\b)/i
       DOING = /rolling|dusting|coating|dipping|drizzling|greasing|decorating|garnish|serving|topping|sprinkling/i
       FOR_WHAT = /#{DOING}|(?:the\s+)?(?:outside|top|coating|shell|drizzle|tin|pan)/i
-      TO_WHAT = /top|finish|serve|decorate|garnish|sprinkle|drizzle|dust|coat|dip|grease|roll\s+in/i
+      TO_WHAT = /top|finish|serve|decorate|garnish|sprinkle|drizzle|dust|coat|dip|grease|roll(?:\s+in)?/i
       MORE = /(?:\b(?:plus|and)|\+)\s+(?:[^,;]*\s)?(?:more|extra)\b.*/i
       ASIDE = /#{MORE}|(?:#{AMOUNT_MORE})?\bfor\s+(?:#{FOR_WHAT})\b.*|\bto\s+(?:#{TO_WHAT})\b.*/i
       # "dates soaked 1 h", "walnuts toasted and chopped": what is done stands behind the name without a comma.
