@@ -10,7 +10,7 @@ module ElmCup
       TAG = /\A\[[^\]]*\]\s*/
       ENDING = /\s*\((?:save|no bake|easy)[^)]*\)\s*\z/i
       # Things that a processor is for.
-      FOR_MACHINE = /\b(?:dates?|prunes?|figs?|nuts?|almonds|walnuts|cashews|pecans|hazelnuts|peanuts)\b/i
+      FOR_MACHINE = /\b(?:dates?|prunes?|figs?|apricots?|cranberries|cherries|raisins|sultanas|dried fruits?|nuts?|almonds|walnuts|cashews|pecans|hazelnuts|peanuts)\b/i
       # What a line is for, by the words at its end.
       OUTSIDE = {
         "coating" => /(?:\bfor\s+(?:dipping|coating|drizzling|(?:the\s+)?(?:outside|coating|shell|drizzle))|\bto\s+(?:coat|dip|drizzle))\s*\)?\z/i,
@@ -152,7 +152,7 @@ module ElmCup
         gone.each { |split| @remarks << "There is no “#{split["component"]}” that “#{split["name"]}” could be a flavour of" }
       end
 
-      # A method that names a machine makes it of dates and nuts; said, so that it can be changed.
+      # A method that names a machine makes it of dried fruit and nuts; said, so that it can be changed.
       def by_machine(parts)
         named = @steps.any? { |text| text.match?(RecipeWords::MACHINE) }
         return unless named || @steps.any? { |text| text.match?(/\bblend(?:ed)?\b/i) }
