@@ -92,7 +92,7 @@ RSpec.describe "Layers in the browser", system: true do
     find("summary", text: "Diets, by line").click
     expect(page).to have_css(".diets li", text: "broken by 1/4 cup honey", minimum: 1)
     check "vegan"
-    expect(page).to have_css(".breach", text: "An eater needs vegan. “1/4 cup honey” in dough breaks it: Honey: not vegan.")
+    expect(page).to have_css(".breach", text: "An eater needs it vegan. “1/4 cup honey” in dough breaks it: Honey: not vegan.")
     within("#second-look") { click_button "Use 85 g maple syrup instead", match: :first }
     expect(page).to have_no_css(".breach")
     expect(page).to have_css("[data-line='3']", text: "85 g maple syrup")

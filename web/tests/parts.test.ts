@@ -254,7 +254,7 @@ describe('who can eat it', () => {
       show(BreachNote, { breaches: [breach] })
         .text()
         .replace(/\s+/g, ' '),
-    ).toBe('An eater needs vegan. “2 tbsp honey” in dough breaks it: Honey is not vegan.')
+    ).toBe('An eater needs it vegan. “2 tbsp honey” in dough breaks it: Honey is not vegan.')
     expect(show(BreachNote, { breaches: [] }).find('div').exists()).toBe(false)
   })
 })

@@ -184,6 +184,7 @@ defineExpose({ save })
   border: 0;
   border-bottom: 1.5px solid transparent;
   padding: 0;
+  text-overflow: ellipsis;
 }
 .name:hover,
 .name:focus {

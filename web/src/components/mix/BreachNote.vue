@@ -14,7 +14,7 @@ const said = computed(() => {
 <template>
   <div v-if="breaches.length" class="breach" role="status">
     <p v-for="each in said" :key="each.need">
-      <strong>An eater needs {{ each.need }}.</strong>
+      <strong>An eater needs it {{ each.need }}.</strong>
       <span v-for="line in each.lines" :key="line.pointer">
         “{{ line.line }}” in {{ line.component }} breaks it: {{ line.why }}</span
       >

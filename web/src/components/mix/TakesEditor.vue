@@ -46,14 +46,10 @@ const said = (at: number) => props.assessed?.takes[at]
         <span
           >of <strong>{{ take.component }}</strong></span
         >
-        <span v-if="said(at)?.status === 'read'" class="quiet figure"
-          >{{ figure(said(at)!.grams!) }} g, {{ percent(said(at)!.share!) }} of it<template
-            v-for="word in said(at)!.assumptions"
-            :key="word"
-          >
-            · {{ word }}</template
-          ></span
-        >
+        <template v-if="said(at)?.status === 'read'">
+          <span class="quiet figure">{{ figure(said(at)!.grams!) }} g, {{ percent(said(at)!.share!) }} of it</span>
+          <span v-for="word in said(at)!.assumptions" :key="word" class="quiet">{{ word }}</span>
+        </template>
         <span v-else-if="said(at)" class="wrong">{{ said(at)!.message }}</span>
         <button
           type="button"
