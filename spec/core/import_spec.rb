@@ -74,6 +74,18 @@ RSpec.describe "An import" do
     expect(parts.map { |part| part["name"] }).to eq(%w[dough biscuits van])
   end
 
+  it "takes what stands before an “or”, says what stood behind it, and goes on" do
+    answer = import("1 cup oats\n2 tbsp honey\nor\n2 tbsp maple syrup\n10 dates")
+    expect(answer["formula"]["components"][0]["lines"].map { |line| line["text"] }).to eq(["1 cup oats", "2 tbsp honey", "10 dates"])
+    expect(answer["notes"]).to eq(["“2 tbsp maple syrup” stands behind an “or”: what stands before it is taken", "No name was found; give it one"])
+  end
+
+  it "takes a marked heading for the name even where it names a part, and what a page says around it for none" do
+    expect(import("# Caramel layer\n1 cup dates")["formula"]["name"]).to eq("Caramel layer")
+    expect(import("Why we love it\nCan I freeze it?\nNut drops\nIngredients\n1 cup dates")["formula"]["name"]).to eq("Nut drops")
+    expect(import("[Recipe] “Nut drops”\n1 cup dates")["formula"]["name"]).to eq("Nut drops")
+  end
+
   it "uses no line that is longer than a recipe's, and says so" do
     long = "1 cup oats (#{"a;" * 1_500}"
     expect(import("#{long}\n10 dates")["notes"]).to include(/\A“1 cup oats \(a;a;.*…” is not used/)

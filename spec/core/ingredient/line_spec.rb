@@ -89,6 +89,12 @@ RSpec.describe "A typed line" do
     end
   end
 
+  it "takes a name that is spelt nearly like one alone for it, and says so" do
+    {"coconut suger" => "sugar-coconut", "dried mangoe" => "mango-dried", "tahinni" => "tahini"}.each do |wrong, id|
+      expect(read("1 cup #{wrong}")).to include("status" => "read", "ingredient" => id, "assumptions" => include(/“#{wrong}” is taken as/)), wrong
+    end
+  end
+
   # An allergen that a name tells of must never be lost in what it is taken for.
   it "takes no name that tells of a nut, of milk or of another allergen for something without it" do
     told = {"almond" => "tree_nut", "walnut" => "tree_nut", "cashew" => "tree_nut", "hazelnut" => "tree_nut", "pecan" => "tree_nut", "pistachio" => "tree_nut", "peanut" => "peanut", "sesame" => "sesame", "tahini" => "sesame", "soy" => "soy", "whey" => "milk", "butter cream" => "milk"}

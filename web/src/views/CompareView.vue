@@ -194,6 +194,10 @@ const LINE_WORDS = { same: 'same', changed: 'changed', added: 'added', gone: 'go
   align-items: center;
   margin-bottom: 16px;
 }
+.with :deep(.p-select) {
+  min-width: 0;
+  max-width: 100%;
+}
 section {
   margin-bottom: 24px;
 }

@@ -46,7 +46,13 @@ watch(
   () => [chosen.value?.id, rows.value.length],
   async () => {
     await nextTick()
-    document.querySelector('.rows [aria-current]')?.scrollIntoView({ block: 'nearest' })
+    const list = document.querySelector('.rows')
+    const row = list?.querySelector('[aria-current]')
+    if (!list || !row) return
+    // The list alone is moved, never the page.
+    const [within, at] = [list.getBoundingClientRect(), row.getBoundingClientRect()]
+    if (at.top < within.top) list.scrollTop -= within.top - at.top
+    else if (at.bottom > within.bottom) list.scrollTop += at.bottom - within.bottom
   },
 )
 
