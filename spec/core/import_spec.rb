@@ -2,7 +2,7 @@
 
 require "yaml"
 
-# Recipes as they come: ninety-eight texts of our own, written in the manner of pages, magazines, messages, letters and cards, and
+# Recipes as they come: a hundred and fourteen texts of our own, written in the manner of pages, magazines, messages, letters and cards, and
 # schema.org Recipe JSON-LD in the ways pages carry it.
 RSpec.describe "An import" do
   # What was read, looked over line by line; an answer that changes is to be looked at before this file is.
@@ -72,6 +72,30 @@ RSpec.describe "An import" do
   it "knows “For biscuits” for a heading without a colon, where it names no part that is known" do
     parts = import("1 cup oats\nFor biscuits\n2 tbsp honey\nFor the van\n1 tbsp tahini")["formula"]["components"]
     expect(parts.map { |part| part["name"] }).to eq(%w[dough biscuits van])
+  end
+
+  def texts_of(text) = import(text)["formula"]["components"].flat_map { |part| part["lines"].map { |line| line["text"] } }
+
+  it "puts names and amounts that stand on lines of their own together, whichever comes first" do
+    expect(texts_of("Ingredients\n1 cup\nrolled oats\nsalt\n2 tbsp\nhoney")).to eq(["1 cup rolled oats", "salt, to taste", "2 tbsp honey"])
+    expect(texts_of("Ingredients\nrolled oats\n1 cup\nsalt\n1 g\nhoney\n2 tbsp")).to eq(["1 cup rolled oats", "1 g salt", "2 tbsp honey"])
+  end
+
+  it "reads tables with the amount in any column, the unit in its head, and what is said behind" do
+    expect(texts_of("| Item | g | cups |\n|--|--|--|\n| Oats | 200 | 2 1/4 |\n| Salt | 1 | |")).to eq(["200 g Oats", "1 g Salt"])
+    expect(texts_of("| 2 tbsp | honey | runny |\n| tahini | 120 g | |")).to eq(["2 tbsp honey, runny", "120 g tahini"])
+  end
+
+  it "reads two columns of a card, and one ingredient in columns" do
+    expect(texts_of("Ingredients\n1 c. oats          1/2 c. honey\n3/4 c    tahini     pinch  salt\n200   g   dried figs   stems off\nCocoa     20 g     1/4 cup"))
+      .to eq(["1 c. oats", "1/2 c. honey", "3/4 c tahini", "pinch salt", "200 g dried figs, stems off", "20 g Cocoa"])
+  end
+
+  it "parts a line of several, and no line of one" do
+    expect(texts_of("1/2 tsp each: cinnamon, ginger and cloves")).to eq(["1/2 tsp cinnamon", "1/2 tsp ginger", "1/2 tsp cloves"])
+    expect(texts_of("Zest and juice of 1 lemon\n2 limes (zest + juice)\n1 orange, finely grated zest and 2 tbsp juice\n1 cup oats"))
+      .to eq(["zest of 1 lemon", "juice of 1 lemon", "zest of 2 limes", "juice of 2 limes", "zest of 1 orange", "2 tbsp orange juice", "1 cup oats"])
+    expect(texts_of("1 and 3/4 cups (210 g; 7 oz) oats, ground, 210 g in all\nhoney 150 g, tahini 40 g, salt 2 g")).to eq(["1 and 3/4 cups (210 g; 7 oz) oats, ground, 210 g in all", "honey 150 g", "tahini 40 g", "salt 2 g"])
   end
 
   it "takes what stands before an “or”, says what stood behind it, and goes on" do

@@ -81,12 +81,22 @@ module ElmCup
       def line(text)
         component("dough", "dough") if @parts.empty?
         part = @splits.empty? ? outside(text) || here : here
-        (part[@list] ||= []) << {"text" => text[0, Quantity::LineReader::MAX_LENGTH]}
+        (part[@list] ||= []) << {"text" => text.squeeze(" ").strip[0, Quantity::LineReader::MAX_LENGTH]}
       end
 
-      # Adds a step of the method.
+      # The text of the line that was added last to the part in hand, nil where there is none.
+      def last_line = here&.fetch(@list, nil)&.last&.fetch("text")
+
+      # It is the only one there.
+      def first_line? = here[@list].size == 1
+
+      def last_line=(text)
+        here[@list].last["text"] = text
+      end
+
+      # Adds a step of the method; a number alone is none.
       def step(text)
-        return if text.empty?
+        return if text.match?(/\A\d*\.?\z/)
 
         @steps << text[0, RecipeText::MOST_NOTE]
         @pieces_of_steps ||= RecipeYield.of_step(text)

@@ -40,10 +40,11 @@ module ElmCup
           !text.match?(/[.,;\d]/) && !matcher.known?(text)
       end
 
-      # The next line begins with an amount.
+      # The next line is an ingredient with its amount.
       def amount_below?
-        following = @lines[@at + 1] if @at
-        !following.nil? && amount_first?(following.text)
+        text = @at && @lines[@at + 1]&.text or return false
+
+        amount_first?(text) || (amount_last?(text) && matcher.known?(reading(text).name))
       end
 
       def matcher = Ingredient::LineResolver.matcher(Ingredient::Library.default)

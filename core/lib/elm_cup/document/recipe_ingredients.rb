@@ -6,6 +6,8 @@ module ElmCup
     # what was read so far.
     module RecipeIngredients
       SEASONINGS = %w[salt spice flavour].freeze
+      NOTHING = "No amount found"
+      TO_TASTE = ", to taste"
       # Where a sentence ends and another begins.
       SENTENCE = /(?<=\p{L}{3}[.!?])\s+(?=\p{Lu}|\d)/
       # "you need 1 cup of peanut butter, 2 cups oats"
@@ -29,10 +31,16 @@ module ElmCup
         return [] unless amount
         # "200   g   dried figs   stems removed"
         return [[line.fields.first(3).join(" "), *rest.drop(1)].join(", ")] if rest.any? && name.match?(/\A[\d½⅓⅔¼¾⅛.,\/\s]+\z/) && amount_alone?("#{name} #{amount}")
-        return line.fields if line.fields.all? { |field| amount_first?(field) && !amount_alone?(field) }
+        several = joined(line.fields)
+        return several if several.size > 1 && several.all? { |field| amount_first?(field) && !amount_alone?(field) }
         return [] if amount_first?(name) || !amount_alone?(amount)
 
         [["#{amount} #{name}", *rest.reject { |field| amount_alone?(field) }].join(", ")]
+      end
+
+      # An amount in a column of its own goes with what stands in the next.
+      def joined(fields)
+        fields.each_with_object([]) { |field, found| (found.any? && amount_alone?(found.last)) ? found.push("#{found.pop} #{field}") : found << field }
       end
 
       # A line of the list of ingredients: with an amount, or in a list that has begun, any that is no sentence.
@@ -64,6 +72,8 @@ module ElmCup
       def ingredient(text)
         return unused_alternative(text) if @instead
 
+        return if behind_its_name?(text)
+
         list, *sentences = text.split(SENTENCE)
         told = sentences.any? && sentences.all? { |each| sentence?(each) } && amount_first?(list)
         several(told ? list : with_name(text)).each { |each| @draft.line(to_taste(each)) }
@@ -71,6 +81,20 @@ module ElmCup
 
         @mode = :method
         sentences.each { |each| @draft.step(each) }
+      end
+
+      # "100 g" on a line of its own below "dried apple rings", in a list that has the names first: put in front of its name.
+      def behind_its_name?(text)
+        name = @draft.last_line
+        return false unless name && amount_alone?(text)
+
+        waits = fault(name).start_with?(NOTHING) && (@draft.first_line? || @names_first || matcher.known?(name))
+        to_taste = @names_first && name.end_with?(TO_TASTE)
+        return false unless waits || to_taste
+
+        @names_first = true
+        @draft.last_line = "#{text} #{name.delete_suffix(TO_TASTE)}"
+        true
       end
 
       # What stands below an "or" would be taken in the place of what stands above it.
@@ -81,10 +105,10 @@ module ElmCup
 
       # Salt and spice without an amount are meant to taste; said.
       def to_taste(text)
-        return text unless fault(text).start_with?("No amount found") && SEASONINGS.include?(matcher.one(text)&.family)
+        return text unless fault(text).start_with?(NOTHING) && SEASONINGS.include?(matcher.one(text)&.family)
 
         @remarks << "“#{text}” has no amount: taken as to taste"
-        "#{text}, to taste"
+        "#{text}#{TO_TASTE}"
       end
 
       # "1 cup" on a line of its own goes with the line below it.

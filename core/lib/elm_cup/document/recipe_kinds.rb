@@ -37,6 +37,7 @@ module ElmCup
       # It begins with an amount; "3-ingredient fudge" does not.
       def amount_first?(text)
         return false if text.match?(NO_AMOUNT)
+        return true if RecipeCitrus.apart(text)
         return amount?(text) if text.match?(/\A[^\p{L}]{0,3}[\d½⅓⅔¼¾⅛]/)
 
         text.match?(AMOUNT_WORDS) && text.split.size <= MOST_WORDS && !text.match?(/[.!?]\z/) && amount?(text)

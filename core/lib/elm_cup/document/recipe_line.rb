@@ -14,7 +14,7 @@ module ElmCup
       self::TAG = %r{(?<!\\)</?[a-z][^<>]*>}i
       self::ESCAPED = /\\([\\`*_<>#\[\]|])/
       self::LEADING = /\A(?!\.\d)(?:(?!\.\d)[^\p{L}\p{N}½⅓⅔¼¾⅛⅜⅝⅞(\["“_\\])+/
-      self::STEP = /\A(?:step\s*\d+\s*[.):–—-]*|\d{1,2}\/(?=\s+\p{L})|\d{1,2}\s*[.)](?=\s)(?!\s*(?:\d|[½⅓⅔¼¾⅛])))\s*/i
+      self::STEP = /\A(?:step\s*\d+\s*[.):–—-]*|\d{1,2}\/(?=\s+\p{L})|\d{1,2}\s+[-–—]\s+(?=\p{L})|\d{1,2}\s*[.)](?=\s)(?!\s*(?:\d|[½⅓⅔¼¾⅛])))\s*/i
       # "## Base" and a line that is bold as a whole.
       self::HEADING = /\A(?:#|\*\*[^*]+\*\*:?\z|=+[^=]+=+\z)/
       self::ITALIC = /\A\*([^*\s][^*]*)\*:?\z/
@@ -43,7 +43,7 @@ module ElmCup
 
         heading = text.match?(self::HEADING)
         text = text.sub(/\A=+([^=]+)=+\z/, '\1').sub(self::PARTED, '\1 \2 \3')
-        text = cells(text.sub(self::GRAMS_AGAIN, "").sub(self::ITALIC, '\1')).gsub(/(?<!\\)(?:\*\*|__|`)/, "").gsub(/\s*\.{3,}\s*/, ", ")
+        text = text.sub(self::GRAMS_AGAIN, "").sub(self::ITALIC, '\1').gsub(/(?<!\\)(?:\*\*|__|`)/, "").gsub(/\s*\.{3,}\s*/, ", ")
         bullet = text.match?(/\A\s*(?:[-*•·–▢☐□]|\[\s?\])\s*\S/)
         text = text.sub(self::LEADING, "").sub(self::BOX, "").strip
         numbered = [self::STEP, self::BARE_STEP, self::LETTERED].find { |pattern| text.match?(pattern) }
@@ -62,24 +62,7 @@ module ElmCup
         text = text.gsub(self::TAG, " ").gsub(/\s+(?=[,;])/, "") if text.include?("<")
         Quantity::PlainText.of(text.gsub(self::KEYCAP, '\1. ').gsub(self::CIRCLED) { |digit| "#{digit.ord - self::CIRCLED_ZERO}. " }).strip
       end
-
-      # A row of a table as one line; nothing of the row that rules it off.
-      def self.cells(text)
-        return text unless text.start_with?("|")
-
-        cells = text.split(/(?<!\\)\|/).map(&:strip).reject(&:empty?)
-        (cells.all? { |cell| cell.match?(/\A:?-+:?\z/) }) ? "" : row(cells)
-      end
-
-      # The amount first, then its ingredient, then what is said of it.
-      def self.row(cells)
-        at = cells.index { |cell| amount?(cell) } or return cells.join(" ")
-        name, *rest = cells[0...at] + cells[at + 1..]
-        ["#{cells[at]} #{name}", *rest].join(", ")
-      end
-
-      def self.amount?(cell) = Quantity::LineReader.read(cell).fault&.message.to_s.start_with?(RecipeKinds::AMOUNT_ONLY)
-      private_class_method :plain, :cells, :row, :amount?
+      private_class_method :plain
     end
   end
 end

@@ -16,20 +16,31 @@ module ElmCup
       BLOCK_END = %r{</(?:li|p|div|h\d|tr|ul|ol|td)>|<br\s*/?>}i
       RULE = /\A\s*(?:={3,}|-{3,})\s*\z/
 
+      LABEL = /\A\W*(recipe|title|name|(?:prep|chill|total|active)?\s*time|makes|yields?|servings?|serves|difficulty|level)\s*:?\s*\z/i
+      MOST_LABELLED = 80
+
       # A longer one is no line of a recipe, nor a whole one in a row.
       MOST_LENGTH = 3_000
 
       # RecipeLines of a text, those that say nothing left out; what is too long for one goes to the block.
       def self.of(text)
         apart = false
-        spread(text).split(/\r\n|\r|\n/).each_with_object([]) do |raw, found|
+        table = RecipeTable.new
+        labelled(spread(text).split(/\r\n|\r|\n/)).each_with_object([]) do |raw, found|
           next found[-1] = found.last.with(heading: true) if raw.match?(RULE) && found.any?
-
           next yield(raw) if raw.length > MOST_LENGTH
 
-          line = RecipeLine.from(raw)
+          line = RecipeLine.from(table.line(raw))
           found << line.with(apart: apart) if line
           apart = raw.strip.empty?
+        end
+      end
+
+      # "Makes" above "14" is "Makes: 14".
+      def self.labelled(lines)
+        lines.each_with_object([]) do |line, found|
+          label = found.last&.match(LABEL) unless line.strip.empty? || line.match?(LABEL) || line.length > MOST_LABELLED
+          label ? found[-1] = "#{label[1]}: #{line.strip}" : found << line
         end
       end
 
@@ -37,7 +48,7 @@ module ElmCup
         text.delete_prefix("\uFEFF").gsub(BLOCK_END, "\n").gsub(WITH_COUNT) { "#{$1}:\nMakes #{$2}" }.gsub(WITH_YIELD) { "#{$1}:\n#{$2.sub(/\Afor/i, "Makes")}" }
           .gsub(BULLETS_IN_LINE, "\n• ").gsub(STEPS_IN_LINE, "\n").gsub(SAID_INSIDE) { "\n#{$1}:\n" }
       end
-      private_class_method :spread
+      private_class_method :spread, :labelled
     end
   end
 end

@@ -79,7 +79,7 @@ module ElmCup
 
         said = CardMarks.italic(line.text)
         return @draft.marked(said) if said && @draft.begun?
-        return begin_section(line) if heading?(line) && begins?(line)
+        return begin_section(line) if heading?(line) && begins?(line) && !chatter?(line)
 
         case @mode
         when :skip then nil
@@ -168,7 +168,7 @@ module ElmCup
         return false if line.text.match?(RecipeWords::VERB)
         return false if @mode == :ingredients && amount_first?(line.text) && !line.text.match?(/\b(?:makes|yields?|serves)\b/i)
 
-        found = line.fields.filter_map { |field| RecipeYield.of(field) }.first || RecipeYield.of(line.text)
+        found = line.fields.filter_map { |field| (line.fields.size > 1) ? RecipeYield.of_field(field) : RecipeYield.of(field) }.first || RecipeYield.of(line.text)
         eaters = RecipeYield.eaters(line.text) unless amount_first?(line.text)
         return false unless found || eaters
 

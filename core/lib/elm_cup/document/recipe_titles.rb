@@ -8,7 +8,7 @@ module ElmCup
       SAID_FIRST = /\A([^.:]+)\.\s+(?:makes|yields?|serves)\b/i
       # "Fudge (16)": a name and how many.
       COUNTED = /\s*\((\d{1,3})\)\z/
-      TITLE = /\A(?:recipe|title|name|subject)\s*:\s*/i
+      TITLE = /\A(?:recipe(?: for)?|title|name|subject)\s*:\s*/i
       # What a page says around its recipe.
       ASKING = /why|how|can|could|what|when|where|do|does|is|are/i
       CHATTER = /\A(?:#{ASKING}|these|this|those|jump|print|pin|save|you|i|we|hey|only|\d+ (?:min|ingredients?))\b|\A(?:yes|no)[,.!]|\?\z/i
@@ -22,6 +22,9 @@ module ElmCup
 
         line.heading || !named_part?(line.text) || (@at.zero? && !amount_below?)
       end
+
+      # "How we make the fudge:" heads nothing.
+      def chatter?(line) = line.text.match?(CHATTER) && RecipeWords.section(bare(line.text)).nil? && !named_part?(line.text) && !line.heading
 
       # Short, and no sentence: "Nib bites." is a name, "Why you'll love them" is not.
       def title_like?(text) = !text.match?(CHATTER) && text.split.size <= (text.match?(/[.?]\z/) ? 4 : MOST_TITLE_WORDS)

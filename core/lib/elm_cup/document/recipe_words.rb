@@ -8,7 +8,7 @@ module ElmCup
       # What a heading opens, when it is nothing else than these words, "for the" aside.
       SECTIONS = %w[ingredients method notes skip same].to_h { |kind| [kind.to_sym, /\A(?:the\s+)?(?:#{ROWS[kind]})\b[^[:alnum:]]*\z/i] }.freeze
       # The type of a component by the words of its heading, first match first.
-      TYPES = %w[coating topping base filling layer].to_h { |kind| [kind, /\b(?:#{ROWS[kind]})\b/i] }.freeze
+      TYPES = %w[coating topping base filling layer dough].to_h { |kind| [kind, /\b(?:#{ROWS[kind]})\b/i] }.freeze
       # Times, ratings and buttons of a page.
       META = /\A(?:(?:#{ROWS["meta"]})\b|(?:\d+x\s*)+\z|\d(?:\.\d)? (?:from|stars?|out of)\b)/i
       VERB = /\A(?:#{ROWS["verb"]})\b(?!-)/i

@@ -12,10 +12,10 @@ module ElmCup
         "sixteen" => 16, "twenty" => 20, "thirty" => 30, "forty" => 40, "fifty" => 50
       }.freeze
       HALF_DOZEN = /(?<half>\s*(?:1\/2|½))?(?<dozen>\s+doz(?:en|\.)?)/i
-      NUMBER = /(?<low>\d{1,4}|#{WORDS.keys.join("|")})(?:\s*(?:-|–|—|to|or)\s*(?<high>\d{1,4}))?(?:#{HALF_DOZEN})?/i
+      NUMBER = /(?<low>\d{1,4}(?:ish)?|#{WORDS.keys.join("|")})(?:\s*(?:-|–|—|to|or)\s*(?<high>\d{1,4}))?(?:#{HALF_DOZEN})?/i
       # Up to two words between the number and its piece: "18 small round balls", and no other number.
       NAMED = /(?<![\d.,\/½x×])\b#{NUMBER}\s+(?:(?!\d|(?:cm|mm|inch(?:es)?|in|x|g|grams?|ml|oz)\s)[a-z-]+\s+){0,2}?#{NOUN}/i
-      KEYWORD = /\b(?:makes|making|yields?|quantity)\b\s*:?\s*/i
+      KEYWORD = /\b(?:(?:makes|making|yields?|quantity)\b\s*:?|pieces\s*:)\s*/i
       PEOPLE = /\b(?:serves|servings?|portions?)\b\s*:?\s*#{ABOUT}\s*#{NUMBER}\b/i
       # What a bare number may be of instead of pieces.
       VESSEL = /x\b|cm|mm|inch|"|tins?|trays?|pans?|lo(?:af|aves)|batch(?:es)?|slabs?|jars?|logs?|rolls?|servings?|portions?|people/i
@@ -34,7 +34,9 @@ module ElmCup
       WEIGHED = /(?<![\d.,])#{NUMBER}\s*@\s*\d+(?:[.,]\d+)?\s*g\b/i
       # "cut 5 x 4"
       GRID = /\b(?:cut|slice)\b[^.;\d]{0,20}(?<columns>\d{1,2})\s*[x×]\s*(?<rows>\d{1,2})\b(?!\s*(?:cm|mm|in\b|inch|"))/i
-      FOR = /\A\W*for\s+#{ABOUT}\s*#{NAMED}/i
+      # "12 bites" between others: no amount of an ingredient.
+      FIELD = /\A#{ABOUT}\s*#{NUMBER}\s+(?:[a-z-]+\s+){0,2}?(?:pieces?|bites?|balls?|truffles?|cookies|bonbons?|clusters?|fingers?|squares?|slices?)\z/i
+      FOR = /\A\W*for\s+(?:[^.;\n]{1,20},\s*)?#{ABOUT}\s*#{NAMED}/i
       GET = /\b(?:you(?:['’]ll|\s+will|\s+should)?\s+(?:get|have)|gives)\s+/i
       # "Roll 20."
       SHAPED_BARE = /\b(?:roll|cut|scoop|shape)\s+#{ABOUT}\s*#{NUMBER}(?=\s*(?:[.!;,)]|\z))/i
@@ -51,6 +53,9 @@ module ElmCup
           else count(FOR.match(text), least: 2) || count(BRACKET.match(text)) || (count(NAMED.match(text)) if PEOPLE.match?(text))
           end
         end
+
+        # The same of one part of a line of several, where it is nothing but that: "15 min | 12 bites | easy".
+        def of_field(text) = of(text) || count(FIELD.match(text))
 
         # The same of a step: "roll into 24 balls", "makes 24".
         def of_step(text)
