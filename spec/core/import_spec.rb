@@ -2,7 +2,7 @@
 
 require "yaml"
 
-# Recipes as they come: a hundred and fourteen texts of our own, written in the manner of pages, magazines, messages, letters and cards, and
+# Recipes as they come: a hundred and seventeen texts of our own, written in the manner of pages, magazines, messages, letters and cards, and
 # schema.org Recipe JSON-LD in the ways pages carry it.
 RSpec.describe "An import" do
   # What was read, looked over line by line; an answer that changes is to be looked at before this file is.
@@ -75,6 +75,16 @@ RSpec.describe "An import" do
   end
 
   def texts_of(text) = import(text)["formula"]["components"].flat_map { |part| part["lines"].map { |line| line["text"] } }
+
+  it "keeps what is told above the ingredients only where nothing is told below them, and says so" do
+    above = "Method\nBlitz and roll 18 balls.\nIngredients\n1 cup oats\n10 dates"
+    answer = import(above)
+    expect(answer["formula"]).to include("notes" => ["Blitz and roll 18 balls."], "shape" => {"kind" => "ball", "pieces" => 18})
+    expect(answer["formula"]["components"][0]["process"]).to eq("processor")
+    both = import("#{above}\nMethod\nStir.")
+    expect(both["formula"]).to include("notes" => ["Stir."]).and(satisfy { |formula| !formula.key?("shape") })
+    expect(both["notes"]).to include("Not used, above the ingredients: Blitz and roll 18 balls.")
+  end
 
   it "puts names and amounts that stand on lines of their own together, whichever comes first" do
     expect(texts_of("Ingredients\n1 cup\nrolled oats\nsalt\n2 tbsp\nhoney")).to eq(["1 cup rolled oats", "salt, to taste", "2 tbsp honey"])

@@ -17,7 +17,7 @@ module ElmCup
         "topping" => /(?:\bfor\s+(?:rolling|dusting|decorating|garnish|topping|sprinkling|(?:the\s+)?top)|\bto\s+(?:top|finish|decorate|garnish|sprinkle|dust|roll(?:\s+in)?))\s*\)?\z/i
       }.freeze
       # "2 tbsp seeds, plus extra to sprinkle" is for both.
-      MORE = /(?:\b(?:plus|extra|more|and)\b|\+)[^,;]*\z/i
+      MORE = /\b(?:plus|extra|more)\b|\+/i
       # Types of components that a processor may mix.
       MIXED = %w[dough base filling layer].freeze
       # "Blend" alone says a machine of fruit only: chocolate is blended in with a spoon.
@@ -31,6 +31,7 @@ module ElmCup
         @outside = {}
         @marked = []
         @steps = []
+        @talk = []
         @list = "lines"
       end
 
@@ -94,12 +95,11 @@ module ElmCup
         here[@list].last["text"] = text
       end
 
-      # Adds a step of the method; a number alone is none.
+      # Adds a step of the method; a number alone is none. What stands above every ingredient may be a page's talk.
       def step(text)
         return if text.match?(/\A\d*\.?\z/)
 
-        @steps << text[0, RecipeText::MOST_NOTE]
-        @pieces_of_steps ||= RecipeYield.of_step(text)
+        (begun? ? @steps : @talk) << text[0, RecipeText::MOST_NOTE]
       end
 
       # Takes a number of pieces, the first that is said; words: how it was said.
@@ -115,12 +115,14 @@ module ElmCup
         parts = all_parts.select { |part| part["lines"].any? || @marked.include?(part) }
         parts.first["type"] = "dough" if parts.all? { |part| %w[coating topping].include?(part["type"]) }
         keep_links(parts)
-        by_machine(parts)
-        pieces(*@pieces_of_steps) if @pieces_of_steps
+        told = steps
+        by_machine(parts, told)
+        made = told.lazy.filter_map { |text| RecipeYield.of_step(text) }.first
+        pieces(*made) if made
         {
           "elm_cup" => "formula/1", "name" => name, "components" => parts,
           "shape" => @pieces && {"kind" => "ball", "pieces" => @pieces}, "splits" => @splits.empty? ? nil : @splits,
-          "notes" => @steps.empty? ? nil : @steps.first(RecipeText::MOST_STEPS)
+          "notes" => told.empty? ? nil : told.first(RecipeText::MOST_STEPS)
         }.compact
       end
 
@@ -150,6 +152,14 @@ module ElmCup
         "Imported formula"
       end
 
+      # What was told above the ingredients is the method where nothing is told below them.
+      def steps
+        return @talk if @steps.empty?
+
+        @remarks << "Not used, above the ingredients: #{@talk.map { |text| text[0, 40] }.join(" / ")[0, 200]}" if @talk.any?
+        @steps
+      end
+
       # A card that was changed by hand may take of a part that is gone.
       def keep_links(parts)
         names = parts.map { |part| part["name"] }
@@ -163,9 +173,9 @@ module ElmCup
       end
 
       # A method that names a machine makes it of dried fruit and nuts; said, so that it can be changed.
-      def by_machine(parts)
-        named = @steps.any? { |text| text.match?(RecipeWords::MACHINE) }
-        return unless named || @steps.any? { |text| text.match?(/\bblend(?:ed)?\b/i) }
+      def by_machine(parts, steps)
+        named = steps.any? { |text| text.match?(RecipeWords::MACHINE) }
+        return unless named || steps.any? { |text| text.match?(/\bblend(?:ed)?\b/i) }
 
         things = named ? FOR_MACHINE : FOR_BLENDING
         by_hand = parts.select { |part| MIXED.include?(part["type"]) && part["process"] == "hand" }

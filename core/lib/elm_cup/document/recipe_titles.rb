@@ -11,7 +11,7 @@ module ElmCup
       TITLE = /\A(?:recipe(?: for)?|title|name|subject)\s*:\s*/i
       # What a page says around its recipe.
       ASKING = /why|how|can|could|what|when|where|do|does|is|are/i
-      CHATTER = /\A(?:#{ASKING}|these|this|those|jump|print|pin|save|you|i|we|hey|only|\d+ (?:min|ingredients?))\b|\A(?:yes|no)[,.!]|\?\z/i
+      CHATTER = /\A(?:#{ASKING}|these|this|those|jump|print|pin|save|you|i|we|hey|only|\d+ (?:min|ingredients?))\b|\A(?:yes|no)[,.!]|\?\z|[»›]/i
       MOST_TITLE_WORDS = 12
 
       private
