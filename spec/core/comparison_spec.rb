@@ -30,11 +30,18 @@ RSpec.describe ElmCup::Comparison do
     expect(answer["figures"].map { |each| each["change"] }.uniq).to all(eq(0))
   end
 
+  it "calls a line changed that weighs another amount by another cup" do
+    metric = before.merge("kitchen" => {"cup" => "metric"})
+    expect(ElmCup.compare(before, metric)["components"][0]["lines"].map { |line| line["change"] }).to eq(%w[changed changed changed changed])
+  end
+
   it "pairs components by name, a lone renamed one by place, and takes lines that are not read" do
     two = before.merge("components" => before["components"] + [{"name" => "lid", "lines" => [{"text" => "1 cup moon dust"}]}])
     renamed = before.merge("components" => [before["components"][0].merge("name" => "base")])
     expect(ElmCup.compare(before, two)["components"].map { |part| part["names"] }).to eq([%w[dough dough], [nil, "lid"]])
     expect(ElmCup.compare(before, renamed)["components"].map { |part| part["names"] }).to eq([%w[dough base]])
+    others = before.merge("components" => %w[one other].map { |name| before["components"][0].merge("name" => name) })
+    expect(ElmCup.compare(others, renamed)["components"].map { |part| part["names"] }).to eq([["one", nil], ["other", nil], [nil, "base"]])
     expect(ElmCup.compare(two, two)["components"][1]["lines"][0]).to include("change" => "same", "name" => "1 cup moon dust")
   end
 end
