@@ -24,7 +24,7 @@ module ElmCup
       def stands_apart?(line)
         text = line.text
         line.apart && !@draft.nameless? && !line.bullet && amount_below? && !@lines[@at + 1].apart && text.split.size <= 4 &&
-          !text.match?(/[.,;\d]/) && !sentence?(text) && matcher.one(text).nil?
+          !text.match?(/[.,;\d]/) && (RecipeWords.part?(text) || !sentence?(text)) && matcher.one(text).nil?
       end
 
       # "Base", "Chocolate coating": a line of nothing but the name of a part, and of no ingredient ("Caramel sauce").
@@ -44,12 +44,12 @@ module ElmCup
       def amount_below?
         text = @at && @lines[@at + 1]&.text or return false
 
-        amount_first?(text) || (amount_last?(text) && matcher.known?(reading(text).name))
+        amount_first?(text) || (amount_last?(text) && of_known?(text))
       end
 
       def matcher = Ingredient::LineResolver.matcher(Ingredient::Library.default)
 
-      def shouted?(text) = text.length > 3 && text == text.upcase && text.match?(/\p{Lu}{3}/) && !text.match?(/\d/) && @draft.titled?
+      def shouted?(text) = text.length > 3 && text == text.upcase && text.match?(/\p{Lu}{3}/) && !text.match?(/\d/) && @draft.titled? && matcher.one(text).nil?
     end
   end
 end

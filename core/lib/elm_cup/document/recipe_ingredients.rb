@@ -10,6 +10,8 @@ module ElmCup
       TO_TASTE = ", to taste"
       # Where a sentence ends and another begins.
       SENTENCE = /(?<=\p{L}{3}[.!?])\s+(?=\p{Lu}|\d)/
+      # The same where capitals may be missing, as in a message.
+      ANY_SENTENCE = /(?<=\p{L}{3}[.!?])[[:space:]]+(?=[\p{L}\d])/
       # "you need 1 cup of peanut butter, 2 cups oats"
       NEED = /\A(?:for\s+[^,.;]{1,40}?\s+)?(?:you(?:'ll|’ll| will)?\s+(?:need|take|want)|it takes|take|needs?)\b:?\s*/i
 
@@ -46,7 +48,7 @@ module ElmCup
       # A line of the list of ingredients: with an amount, or in a list that has begun, any that is no sentence.
       def ingredient?(text)
         case @mode
-        when :either then amount_first?(text) || (@draft.begun? ? goes_with_list?(text) : amount_last?(text) && matcher.known?(reading(text).name))
+        when :either then amount_first?(text) || (@draft.begun? ? goes_with_list?(text) : amount_last?(text) && of_known?(text))
         when :before then false
         else amount_first?(text) || !sentence?(text)
         end
@@ -67,7 +69,7 @@ module ElmCup
       def seasoning?(text) = text.split.size <= 2 && SEASONINGS.include?(matcher.one(text)&.family)
 
       # "3 cups quick oats" below a "boil 1 minute" in the middle of a list.
-      def goes_back?(text) = amount_first?(text) && !text.end_with?(".") && reading(text).readable? && matcher.known?(reading(text).name)
+      def goes_back?(text) = amount_first?(text) && !text.end_with?(".") && of_known?(text)
 
       def ingredient(text)
         return unused_alternative(text) if @instead
@@ -89,12 +91,18 @@ module ElmCup
         return false unless name && amount_alone?(text)
 
         waits = fault(name).start_with?(NOTHING) && (@draft.first_line? || @names_first || matcher.known?(name))
-        to_taste = @names_first && name.end_with?(TO_TASTE)
+        to_taste = name.end_with?(TO_TASTE) && (@names_first || (@draft.first_line? && amount_last_in_list?))
         return false unless waits || to_taste
 
         @names_first = true
         @draft.last_line = "#{text} #{name.delete_suffix(TO_TASTE)}"
         true
+      end
+
+      # The list, a name or an amount a line, ends with an amount: so the names stand first.
+      def amount_last_in_list?
+        list = @lines.drop(@at).take_while { |line| !line.step && line.text.split.size <= 4 && RecipeWords.section(bare(line.text)).nil? }
+        amount_alone?(list.last.text)
       end
 
       # What stands below an "or" would be taken in the place of what stands above it.

@@ -49,7 +49,7 @@ module ElmCup
       # It names an ingredient and has its amount, or what it is for, somewhere behind it: "Icing sugar 150 grams, sifted",
       # "icing sugar for dusting".
       def amount_within?(text)
-        text.split.size <= 8 && !sentence?(text) && reading(text).readable? && matcher.known?(reading(text).name)
+        text.split.size <= 8 && !sentence?(text) && of_known?(text)
       end
 
       # It is nothing but an amount: "1 cup".
@@ -63,8 +63,11 @@ module ElmCup
         reading.fault.message.start_with?(AMOUNT_ONLY, SECOND) || reading.fault.message.include?(NO_MEASURE)
       end
 
-      # It says what to do rather than what to take.
-      def sentence?(text) = text.match?(RecipeWords::VERB) || text.split.size > 14 || (text.end_with?(".") && text.split.size > 4)
+      # It says what to do rather than what to take; "cream cheese 50 g" takes something.
+      def sentence?(text) = (text.match?(RecipeWords::VERB) && !of_known?(text) && !matcher.known?(text)) || text.split.size > 14 || (text.end_with?(".") && text.split.size > 4)
+
+      # It reads as an amount of an ingredient that is known.
+      def of_known?(text) = reading(text).readable? && matcher.known?(reading(text).name)
 
       def fault(text) = reading(text).fault&.message.to_s
 

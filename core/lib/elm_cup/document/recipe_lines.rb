@@ -14,6 +14,9 @@ module ElmCup
       # "1. Blend. 2. Add the oil."
       STEPS_IN_LINE = /(?<=[\p{L})][.!;])\s+(?=\d{1,2}[.)]\s+\p{Lu})/
       BLOCK_END = %r{</(?:li|p|div|h\d|tr|ul|ol|td)>|<br\s*/?>}i
+      # Spaces that a page sets, and the marks of what is quoted in a mail.
+      SPACES = /[\u00A0\u2000-\u200A\u202F\u205F\u3000]/
+      QUOTED = /^[^\S\n]*>[^\S\n]?/
       RULE = /\A\s*(?:={3,}|-{3,})\s*\z/
 
       LABEL = /\A\W*(recipe|title|name|(?:prep|chill|total|active)?\s*time|makes|yields?|servings?|serves|difficulty|level)\s*:?\s*\z/i
@@ -45,7 +48,7 @@ module ElmCup
       end
 
       def self.spread(text)
-        text.delete_prefix("\uFEFF").gsub(BLOCK_END, "\n").gsub(WITH_COUNT) { "#{$1}:\nMakes #{$2}" }.gsub(WITH_YIELD) { "#{$1}:\n#{$2.sub(/\Afor/i, "Makes")}" }
+        text.delete_prefix("\uFEFF").gsub(SPACES, " ").gsub(QUOTED, "").gsub(BLOCK_END, "\n").gsub(WITH_COUNT) { "#{$1}:\nMakes #{$2}" }.gsub(WITH_YIELD) { "#{$1}:\n#{$2.sub(/\Afor/i, "Makes")}" }
           .gsub(BULLETS_IN_LINE, "\n• ").gsub(STEPS_IN_LINE, "\n").gsub(SAID_INSIDE) { "\n#{$1}:\n" }
       end
       private_class_method :spread, :labelled

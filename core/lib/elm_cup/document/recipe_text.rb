@@ -63,7 +63,7 @@ module ElmCup
 
       # A letter says in sentences what a card says in lines.
       def by_sentences
-        sentences = @text.gsub(SENTENCE, "\n")
+        sentences = @text.gsub(ANY_SENTENCE, "\n")
         refuse("No line of this reads as an amount of something, such as “1 cup rolled oats”") if sentences == @text
 
         self.class.read(sentences, name: @name)
@@ -127,13 +127,17 @@ module ElmCup
         return columns.each { |text| ingredient(text) } if columns.any?
 
         headed, rest = line.text.split(/:\s+/, 2)
+        headed, rest = line.text.split(/,\s+/, 2) if rest.nil? && line.text.match?(/\Afor\s/i)
         headed, rest = line.text.split(DASH, 2) if rest.nil? && line.text.match?(DASH) && RecipeWords.part?(line.text.split(DASH, 2).first)
-        return inline(headed, rest, line.text) if rest && headed.split.size <= 5 && amount_first?(rest) && !amount_first?(headed)
+        return inline(headed, rest, line.text) if rest && heads?(headed) && amount_first?(rest)
         return ingredient(line.text) if ingredient?(line.text) || listed?(line) || (@mode != :before && row?(line.text))
         return @draft.title(line.text.sub(TITLE, "")) if @draft.nameless? && !line.bullet && title_like?(line.text)
 
         begin_method(line)
       end
+
+      # Words in front of amounts that may be a heading: "icing sugar – 90 g; honey 20 g" has none.
+      def heads?(words) = words.split.size <= 5 && !amount_first?(words) && !matcher.known?(words)
 
       # A line of times, ratings or buttons.
       def about?(line) = line.fields.any? { |field| meta?(field) } && (line.text.match?(MULTIPLES) || !amount_first?(line.text))
@@ -166,7 +170,7 @@ module ElmCup
       def yielded?(line)
         # A step that ends with what it makes is a step.
         return false if line.text.match?(RecipeWords::VERB)
-        return false if @mode == :ingredients && amount_first?(line.text) && !line.text.match?(/\b(?:makes|yields?|serves)\b/i)
+        return false if whole?(line.text) && !RecipeYield.said?(line.text)
 
         found = line.fields.filter_map { |field| (line.fields.size > 1) ? RecipeYield.of_field(field) : RecipeYield.of(field) }.first || RecipeYield.of(line.text)
         eaters = RecipeYield.eaters(line.text) unless amount_first?(line.text)

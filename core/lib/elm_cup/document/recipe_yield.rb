@@ -36,7 +36,7 @@ module ElmCup
       GRID = /\b(?:cut|slice)\b[^.;\d]{0,20}(?<columns>\d{1,2})\s*[x×]\s*(?<rows>\d{1,2})\b(?!\s*(?:cm|mm|in\b|inch|"))/i
       # "12 bites" between others: no amount of an ingredient.
       FIELD = /\A#{ABOUT}\s*#{NUMBER}\s+(?:[a-z-]+\s+){0,2}?(?:pieces?|bites?|balls?|truffles?|cookies|bonbons?|clusters?|fingers?|squares?|slices?)\z/i
-      FOR = /\A\W*for\s+(?:[^.;\n]{1,20},\s*)?#{ABOUT}\s*#{NAMED}/i
+      FOR = /\A\W*for\s+(?:[^.;\n]{1,20},\s*)?#{ABOUT}\s*#{NAMED}(?=\s*(?:[,.;:)]|\z|you\b))/i
       GET = /\b(?:you(?:['’]ll|\s+will|\s+should)?\s+(?:get|have)|gives)\s+/i
       # "Roll 20."
       SHAPED_BARE = /\b(?:roll|cut|scoop|shape)\s+#{ABOUT}\s*#{NUMBER}(?=\s*(?:[.!;,)]|\z))/i
@@ -53,6 +53,9 @@ module ElmCup
           else count(FOR.match(text), least: 2) || count(BRACKET.match(text)) || (count(NAMED.match(text)) if PEOPLE.match?(text))
           end
         end
+
+        # It says so in as many words, or is nothing but a number of pieces: an ingredient's "(2 cups)" is neither.
+        def said?(text) = text.match?(/\b(?:makes|yields?|serves)\b/i) || text.match?(FIELD)
 
         # The same of one part of a line of several, where it is nothing but that: "15 min | 12 bites | easy".
         def of_field(text) = of(text) || count(FIELD.match(text))

@@ -42,11 +42,11 @@ module ElmCup
         completed || own || without_form_words(name) || claimed(name) || nearly(name)
       end
 
-      # `name` is one ingredient's without any guessing, or can be that of several.
-      def known?(name) = !certain(name).nil?
+      # `name` is one ingredient's without any guessing, or can be that of several; words of a form may stand with it.
+      def known?(name) = !(certain(name) || without_form_words(name)).nil?
 
-      # The Entry whose name it is without any guessing; nil for none, and for one that several have.
-      def one(name) = certain(name)&.entry
+      # The Entry whose name it is without any guessing; nil for none, and for one that several have. Words of a form may stand with it.
+      def one(name) = (certain(name) || without_form_words(name))&.entry
 
       private
 
