@@ -4,8 +4,9 @@ module ElmCup
   module Quantity
     # The spoons and cups that exist in a kitchen, and the sum of them that comes nearest to a volume.
     class KitchenMeasures
-      # One spoon or cup: "1/2 tsp" is share 1/2 of the teaspoon; `size` is its exact mL as a Float, for the search.
-      Measure = Value.of(:family, :share, :ml, :size)
+      # One spoon or cup: "1/2 tsp" is share 1/2 of the teaspoon; `size` is its exact mL as a Float, `too_many` the count from which a
+      # larger one is taken instead, both for the search.
+      Measure = Value.of(:family, :share, :ml, :size, too_many: Float::INFINITY)
       # What is nearest: `text` such as "3 tbsp + 1 1/2 tsp", its volume in mL, its error against what was asked.
       Nearest = Value.of(:text, :ml, :error)
 
@@ -24,7 +25,8 @@ module ElmCup
       # spoons, cups: texts such as "1/2 tsp"; ArgumentError for one that is no spoon or cup.
       def initialize(standard: CupStandard::US, spoons: SPOONS, cups: CUPS)
         @standard = standard
-        @measures = (spoons + cups).map { |text| measure(text) }.uniq.sort_by { |each| -each.ml }.freeze
+        all = (spoons + cups).map { |text| measure(text) }.uniq.sort_by { |each| -each.ml }
+        @measures = all.map { |each| all.any? { |other| larger?(other, each) } ? each.with(too_many: too_many(each)) : each }.freeze
         freeze
       end
 
@@ -70,9 +72,8 @@ module ElmCup
         return [[]] if terms.zero?
 
         found = [[]]
-        @measures.each_with_index do |each, index|
-          next if index < from
-
+        (from...@measures.size).each do |index|
+          each = @measures[index]
           counts(each, wanted, up).each do |count|
             rest = wanted - count * each.size
             tails = (rest > NOTHING && terms > 1) ? sums(rest, terms - 1, from: index + 1, up: up) : [[]]
@@ -84,14 +85,13 @@ module ElmCup
 
       def counts(each, wanted, up)
         exact = wanted / each.size
-        whole = [exact.floor, exact.round, (exact.ceil if up)].compact.uniq.select(&:positive?)
-        whole.reject { |count| too_many?(each, count) }
+        whole = [exact.floor, exact.round]
+        whole << exact.ceil if up
+        whole.uniq!
+        whole.select { |count| count.positive? && count < each.too_many }
       end
 
-      def too_many?(each, count)
-        limit = MOST[each.family]
-        limit && count * each.share >= limit && @measures.any? { |other| larger?(other, each) }
-      end
+      def too_many(each) = MOST.key?(each.family) ? (MOST[each.family] / each.share).ceil : Float::INFINITY
 
       def larger?(other, each)
         FAMILIES.keys.index(other.family) > FAMILIES.keys.index(each.family)
