@@ -76,6 +76,11 @@ RSpec.describe "An import" do
 
   def texts_of(text) = import(text)["formula"]["components"].flat_map { |part| part["lines"].map { |line| line["text"] } }
 
+  it "puts a label above its value, and knows digits in boxes and circles for the numbers of steps" do
+    answer = import("Recipe\nNut drops\n\nMakes\n14\nTime\n10 minutes\n\nIngredients\n100 g nuts\nMethod\n1️⃣ Grind.\n② Roll.")
+    expect(answer["formula"]).to include("name" => "Nut drops", "shape" => {"kind" => "ball", "pieces" => 14}, "notes" => ["Grind.", "Roll."])
+  end
+
   it "keeps what is told above the ingredients only where nothing is told below them, and says so" do
     above = "Method\nBlitz and roll 18 balls.\nIngredients\n1 cup oats\n10 dates"
     answer = import(above)

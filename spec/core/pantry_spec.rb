@@ -60,6 +60,13 @@ RSpec.describe ElmCup::Pantry do
     expect(label(butter.merge("starts_from" => "peanut-butter-no-stir", "ingredients" => "Peanuts, palm oil"))["ingredient"]["fats"]).to eq(shipped)
   end
 
+  it "says how much of 100 g is left for water where the library row has much less or more" do
+    wet = {"id" => "own-dates", "starts_from" => "dates-soft", "label" => {"fat_g" => 0.2, "carbohydrate_g" => 58, "fibre_g" => 5, "sugars_g" => 55, "protein_g" => 1.5}}
+    expect(label(wet)["notes"]).to include(/\A3[45] g of 100 is left and taken as water; the library row has 22/)
+    near = wet.merge("label" => wet["label"].merge("carbohydrate_g" => 66, "fibre_g" => 7))
+    expect(label(near)["notes"].grep(/left and taken as water/)).to eq([])
+  end
+
   it "reckons what 100 g cost" do
     expect(label(butter)["ingredient"]["price"]).to eq("amount" => 3.4, "pack_grams" => 340.0, "per_100g" => 1.0)
   end
