@@ -26,7 +26,7 @@ module ElmCup
       def initialize(standard: CupStandard::US, spoons: SPOONS, cups: CUPS)
         @standard = standard
         all = (spoons + cups).map { |text| measure(text) }.uniq.sort_by { |each| -each.ml }
-        @measures = all.map { |each| all.any? { |other| larger?(other, each) } ? each.with(too_many: too_many(each)) : each }.freeze
+        @measures = all.map { |each| (all.any? { |other| larger?(other, each) }) ? each.with(too_many: too_many(each)) : each }.freeze
         freeze
       end
 
