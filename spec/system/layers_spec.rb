@@ -34,7 +34,7 @@ RSpec.describe "Layers in the browser", system: true do
     find("body").click
     expect(page).to have_text("It takes 500 g of “caramel”, and only 264 g are mixed; take less, or mix more.")
     retype("How much of caramel", "1/4 cup", :tab)
-    expect(page).to have_text(/g, \d+ % of it · “caramel” is taken to weigh 1\.\d+ g a mL/)
+    expect(page).to have_text(/g, \d+ % of it\s+“caramel” is taken to weigh 1\.\d+ g a mL/)
     find("[data-part=swirl]").send_keys([:alt, :left])
     expect(page).to have_css("li:nth-child(3) > [data-part=swirl]")
     page.execute_script("document.activeElement.blur()")

@@ -5,6 +5,8 @@ module ElmCup
     # Which lines of a pasted recipe are headings. For RecipeText, which knows the lines, the place and what was read so far.
     module RecipeHeadings
       HEADING_WORDS = 7
+      # "Layer 2", "Part one"
+      COUNTED_PART = /\A(?:layer|part)\s+(?:\d{1,2}|one|two|three|four|five)\b\s*:?\z/i
       CAPITALS = /\A(?:\p{Lu}|of\b|and\b|the\b|&)/
 
       private
@@ -12,7 +14,7 @@ module ElmCup
       def heading?(line)
         text = line.text
         return true if line.heading && (CardMarks.flavour(text) || @draft.nameless?)
-        return true if RecipeWords.section(bare(text))
+        return true if RecipeWords.section(bare(text)) || text.match?(COUNTED_PART)
         return false if text.empty? || text.split.size > HEADING_WORDS || amount_first?(text) || RecipeYield.of(text) || meta?(text)
         return true if line.heading || text.end_with?(":") || stands_apart?(line)
         return lone_part?(bare(text)) && bare(text).include?(" ") && amount_below? if line.bullet

@@ -55,7 +55,7 @@ module ElmCup
       end
 
       # In a list that nothing headed: what could not begin it still goes on with it.
-      def goes_with_list?(text) = amount_last?(text) || between?(text) || amount_within?(text) || seasoning?(text)
+      def goes_with_list?(text) = (amount_last?(text) && !sentence?(text)) || between?(text) || amount_within?(text) || seasoning?(text)
 
       # Behind a bullet, as the one above it was.
       def listed?(line) = @mode == :either && @draft.begun? && line.bullet && @lines[@at - 1].bullet && !sentence?(line.text)

@@ -5,7 +5,7 @@ module ElmCup
     # How many pieces a recipe says it makes. A number with the name of a piece behind it wins ("1 tin, 16 squares"); a number
     # of tins or of people is none.
     module RecipeYield
-      NOUN = /(?:pieces?|bites?|balls?|truffles?|squares?|bars?|cups?|drops?|cookies|fudges?|bonbons?|eggs?|slices?|clusters?|barks?|cakes?|fingers?|pots?)\b/i
+      NOUN = /(?:pieces?|pcs|bites?|balls?|truffles?|squares?|bars?|cups?|drops?|cookies|fudges?|bonbons?|eggs?|slices?|clusters?|barks?|cakes?|fingers?|pots?)\b/i
       ABOUT = /(?:about|approx(?:imately)?\.?|around|roughly|ca\.?|some)?/i
       WORDS = {
         "an" => 1, "a" => 1, "one" => 1, "two" => 2, "three" => 3, "four" => 4, "five" => 5, "six" => 6, "eight" => 8, "ten" => 10, "twelve" => 12,
@@ -36,7 +36,7 @@ module ElmCup
       GRID = /\b(?:cut|slice)\b[^.;\d]{0,20}(?<columns>\d{1,2})\s*[x×]\s*(?<rows>\d{1,2})\b(?!\s*(?:cm|mm|in\b|inch|"))/i
       # "12 bites" between others: no amount of an ingredient.
       FIELD = /\A#{ABOUT}\s*#{NUMBER}\s+(?:[a-z-]+\s+){0,2}?(?:pieces?|bites?|balls?|truffles?|cookies|bonbons?|clusters?|fingers?|squares?|slices?)\z/i
-      FOR = /\A\W*for\s+(?:[^.;\n]{1,20},\s*)?#{ABOUT}\s*#{NAMED}(?=\s*(?:[,.;:)]|\z|you\b))/i
+      FOR = /\A\W*(?:recipe\s+)?for\s+(?:[^.;\n]{1,20},\s*)?#{ABOUT}\s*#{NAMED}(?=\s*(?:[,.;:)]|\z|you\b))/i
       GET = /\b(?:you(?:['’]ll|\s+will|\s+should)?\s+(?:get|have)|gives)\s+/i
       # "Roll 20."
       SHAPED_BARE = /\b(?:roll|cut|scoop|shape)\s+#{ABOUT}\s*#{NUMBER}(?=\s*(?:[.!;,)]|\z))/i
@@ -49,9 +49,8 @@ module ElmCup
       class << self
         # [pieces, words] that a line says, nil where it says none. "Serves 8" is people, unless it goes on with what they get.
         def of(text)
-          if (keyword = KEYWORD.match(text)) then after(keyword)
-          else count(FOR.match(text), least: 2) || count(BRACKET.match(text)) || (count(NAMED.match(text)) if PEOPLE.match?(text))
-          end
+          after_word(KEYWORD, text) || count(FOR.match(text), least: 2) || count(BRACKET.match(text)) ||
+            (count(NAMED.match(text)) if PEOPLE.match?(text))
         end
 
         # It says so in as many words, or is nothing but a number of pieces: an ingredient's "(2 cups)" is neither.

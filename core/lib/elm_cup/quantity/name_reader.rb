@@ -15,7 +15,7 @@ module ElmCup
       DOING = /rolling|dusting|coating|dipping|drizzling|greasing|decorating|garnish|serving|topping|sprinkling/i
       FOR_WHAT = /#{DOING}|(?:the\s+)?(?:outside|top|coating|shell|drizzle|tin|pan)/i
       TO_WHAT = /top|finish|serve|decorate|garnish|sprinkle|drizzle|dust|coat|dip|grease|roll(?:\s+in)?/i
-      MORE = /(?:\b(?:plus|and)|\+)\s+(?:[^,;]*\s)?(?:more|extra)\b.*/i
+      MORE = /(?:\b(?:plus|and)|\+)\s+(?:[^,;]*\s)?(?:more|extra|some)\b.*/i
       ASIDE = /#{MORE}|(?:#{AMOUNT_MORE})?\bfor\s+(?:#{FOR_WHAT})\b.*|\bto\s+(?:#{TO_WHAT})\b.*/i
       # "dates soaked 1 h", "walnuts toasted and chopped": what is done stands behind the name without a comma.
       WHAT = /soaked|drained|toasted|roasted|blanched|skinned|rehydrated|chopped|ground|melted|mashed|crushed|softened/i

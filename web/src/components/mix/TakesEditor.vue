@@ -11,8 +11,11 @@ const emit = defineEmits<{ take: [at: number | undefined, next: DocumentTake | u
 const part = computed(() => props.document.components[props.index])
 const takes = computed(() => part.value?.takes ?? [])
 
-/** Components that this one may take of without going round in a loop, as the core says. */
-const sources = computed(() => props.assessed?.may_take ?? [])
+/** Components that this one may take of without going round in a loop, as the core says; none that was renamed meanwhile. */
+const sources = computed(() => {
+  const there = props.document.components.map((each) => each.name)
+  return (props.assessed?.may_take ?? []).filter((name) => there.includes(name) && name !== part.value?.name)
+})
 const source = ref<string>()
 const amount = ref('')
 /** The form for another opens when it is asked for. */
