@@ -2,7 +2,7 @@
 
 require "yaml"
 
-# Recipes as they come: a hundred and twenty-five texts of our own, written in the manner of pages, magazines, messages, letters and cards, and
+# Recipes as they come: a hundred and thirty-two texts of our own, written in the manner of pages, magazines, messages, letters and cards, and
 # schema.org Recipe JSON-LD in the ways pages carry it.
 RSpec.describe "An import" do
   # What was read, looked over line by line; an answer that changes is to be looked at before this file is.

@@ -206,5 +206,7 @@ RSpec.describe ElmCup::Quantity::LineReader do
   it "says what words for the outside do: more of it is not counted, the rest is" do
     expect(reading("50 g cocoa, for dusting").notes).to eq(["“for dusting” changes nothing: what is written before it is counted"])
     expect(reading("200 g white chocolate for the outside").name).to eq("white chocolate")
+    expect(reading("25g cocoa, plus 1 tbsp to roll").notes).to eq(["“plus 1 tbsp to roll” is not counted"])
+    expect(reading("sesame seeds (for sprinkling)").notes).to eq(["“for sprinkling” changes nothing: what is written before it is counted"])
   end
 end

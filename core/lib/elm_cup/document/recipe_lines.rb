@@ -48,7 +48,7 @@ module ElmCup
       end
 
       def self.spread(text)
-        text.delete_prefix("\uFEFF").gsub(SPACES, " ").gsub(QUOTED, "").gsub(BLOCK_END, "\n").gsub(WITH_COUNT) { "#{$1}:\nMakes #{$2}" }.gsub(WITH_YIELD) { "#{$1}:\n#{$2.sub(/\Afor/i, "Makes")}" }
+        text.delete_prefix("\uFEFF").gsub(SPACES, " ").gsub(QUOTED, "").gsub(BLOCK_END, "\n").gsub(WITH_COUNT) { "#{$1}:\n#{RecipeYield.of("Makes #{$2}") ? "Makes" : "Serves"} #{$2}" }.gsub(WITH_YIELD) { "#{$1}:\n#{$2.sub(/\Afor/i, "Makes")}" }
           .gsub(BULLETS_IN_LINE, "\n• ").gsub(STEPS_IN_LINE, "\n").gsub(SAID_INSIDE) { "\n#{$1}:\n" }
       end
       private_class_method :spread, :labelled

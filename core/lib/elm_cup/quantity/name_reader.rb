@@ -11,12 +11,12 @@ module ElmCup
       }.freeze
       # Words that say what the rest is for; they are kept as a note and not counted. An amount may stand in them, "plus 1/4 cup
       # for rolling", but no other ingredient.
-      AMOUNT_MORE = /(?:\b(?:plus|and)|\+)\s+[\d½⅓⅔¼¾⅛][\d\s.,\/½⅓⅔¼¾⅛]*(?:#{Unit::PATTERN}\s+)?(?=for\b)/i
+      AMOUNT_MORE = /(?:\b(?:plus|and)|\+)\s+[\d½⅓⅔¼¾⅛][\d\s.,\/½⅓⅔¼¾⅛]*(?:#{Unit::PATTERN}\s+)?(?=(?:for|to)\b)/i
       DOING = /rolling|dusting|coating|dipping|drizzling|greasing|decorating|garnish|serving|topping|sprinkling/i
       FOR_WHAT = /#{DOING}|(?:the\s+)?(?:outside|top|coating|shell|drizzle|tin|pan)/i
       TO_WHAT = /top|finish|serve|decorate|garnish|sprinkle|drizzle|dust|coat|dip|grease|roll(?:\s+in)?/i
       MORE = /(?:\b(?:plus|and)|\+)\s+(?:[^,;]*\s)?(?:more|extra|some)\b.*/i
-      ASIDE = /#{MORE}|(?:#{AMOUNT_MORE})?\bfor\s+(?:#{FOR_WHAT})\b.*|\bto\s+(?:#{TO_WHAT})\b.*/i
+      ASIDE = /#{MORE}|(?:#{AMOUNT_MORE})?\bfor\s+(?:#{FOR_WHAT})\b.*|(?:#{AMOUNT_MORE})?\bto\s+(?:#{TO_WHAT})\b.*/i
       # "dates soaked 1 h", "walnuts toasted and chopped": what is done stands behind the name without a comma.
       WHAT = /soaked|drained|toasted|roasted|blanched|skinned|rehydrated|chopped|ground|melted|mashed|crushed|softened/i
       UNTIL = /\s*\z|\s+(?:and|&|in|for|overnight|until|with|then|over|to|half|an?|about|\d)\b/i
@@ -82,6 +82,7 @@ module ElmCup
         text.sub(ASIDE) do |aside|
           @aside = true
           said = aside.strip
+          said = said.delete_suffix(")") unless said.include?("(")
           @notes << (said.match?(/\A(?:plus|and|\+)/i) ? "“#{said}” is not counted" : "“#{said}” changes nothing: what is written before it is counted")
           ""
         end
