@@ -81,6 +81,15 @@ RSpec.describe "An import" do
     expect(answer["formula"]).to include("name" => "Nut drops", "shape" => {"kind" => "ball", "pieces" => 14}, "notes" => ["Grind.", "Roll."])
   end
 
+  it "takes no number of pieces that cannot be one, and no name for an amount that has none behind it" do
+    ["Fudge (0)\n1 cup oats\n", "Fudge\n1 cup oats\nMethod\nPress, cut 0x4", "Fudge\n1 cup oats\nMethod\ncut 99 x 99, chill", "0 dozen\n1 cup oats"].each do |text|
+      answer = import(text)
+      expect(answer["lines"].map { |line| line["text"] }).to eq(["1 cup oats"]), text
+      expect(answer["formula"].dig("shape", "pieces")).to be_nil.or(be_between(1, 10_000)), text
+    end
+    expect(texts_of("Ingredients\nsalt\n1 1/2 cups plus 2 tbsp\noats")).to eq(["salt, to taste", "1 1/2 cups plus 2 tbsp oats"])
+  end
+
   it "keeps what is told above the ingredients only where nothing is told below them, and says so" do
     above = "Method\nBlitz and roll 18 balls.\nIngredients\n1 cup oats\n10 dates"
     answer = import(above)

@@ -142,13 +142,15 @@ RSpec.describe ElmCup::Pantry do
         "Made in the UK. Ingredients: hazelnuts, sugar, skimmed milk powder. May contain peanuts." => [%w[milk tree_nut], %w[peanut]],
         "May contain nuts. Ingredients: sugar, milk powder" => [%w[milk], %w[tree_nut]],
         "Almonds. Produced in a facility that handles peanuts and sesame." => [%w[tree_nut], %w[peanut sesame]],
-        "Dates. Packed on shared equipment with milk\nand soya." => [[], %w[milk soy]]
+        "Dates. Packed on shared equipment with milk\nand soya." => [[], %w[milk soy]], "Dates. Produced in a small bakery where sesame is used" => [[], %w[sesame]],
+        "Dates. Made in the same factory as nuts" => [[], %w[tree_nut]], "Dates. Packed in an environment where peanuts are present" => [[], %w[peanut]]
       }.each { |text, (allergens, traces)| expect([list(text).allergens, list(text).traces]).to eq([allergens, traces]), text }
     end
 
     it "lets what is said to be absent be absent, and no more than that" do
       {"Peanuts. Free from milk, gluten and soy." => %w[peanut], "Cocoa butter, no milk" => [], "Contains no nuts. Sunflower seeds" => [], "Dairy-free spread: rapeseed oil" => [], "Wheat-free oats" => %w[gluten],
-       "Free from gluten, milk chocolate (sugar)" => %w[milk], "Sugar, free from artificial colours. Contains milk." => %w[milk], "No added sugar, milk" => %w[milk]}
+       "Free from gluten, milk chocolate (sugar)" => %w[milk], "Sugar, free from artificial colours. Contains milk." => %w[milk], "No added sugar, milk" => %w[milk],
+       "Whole eggs free range, sugar" => %w[egg], "Sugar, soya free from additives" => %w[soy], "Free from gluten, milk, sugar" => %w[milk], "Made in the UK with plant oils, milk, hazelnuts" => %w[milk tree_nut]}
         .each { |text, ids| expect(list(text).allergens).to eq(ids), text }
       fish = ElmCup.label("id" => "own-sauce", "starts_from" => "caramel-sauce", "ingredients" => "Sugar, anchovy")["ingredient"]
       expect(fish["breaks"]).to include("vegan", "vegetarian")

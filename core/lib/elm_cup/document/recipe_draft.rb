@@ -102,9 +102,9 @@ module ElmCup
         (begun? ? @steps : @talk) << text[0, RecipeText::MOST_NOTE]
       end
 
-      # Takes a number of pieces, the first that is said; words: how it was said.
+      # Takes a number of pieces, the first that is said and can be one; words: how it was said.
       def pieces(count, words)
-        return if @pieces
+        return if @pieces || !count.between?(1, RecipeYield::MOST)
 
         @pieces = count
         @remarks << "“#{words}” is taken as #{count} pieces"

@@ -102,7 +102,7 @@ module ElmCup
       # The list, a name or an amount a line, ends with an amount: so the names stand first.
       def amount_last_in_list?
         list = @lines.drop(@at).take_while { |line| !line.step && line.text.split.size <= 4 && RecipeWords.section(bare(line.text)).nil? }
-        amount_alone?(list.last.text)
+        list.any? && amount_alone?(list.last.text)
       end
 
       # What stands below an "or" would be taken in the place of what stands above it.

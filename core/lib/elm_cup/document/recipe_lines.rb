@@ -19,6 +19,7 @@ module ElmCup
       QUOTED = /^[^\S\n]*>[^\S\n]?/
       RULE = /\A\s*(?:={3,}|-{3,})\s*\z/
 
+      # A word on a line of its own that says what stands below it.
       LABEL = /\A\W*(recipe|title|name|(?:prep|chill|total|active)?\s*time|makes|yields?|servings?|serves|difficulty|level)\s*:?\s*\z/i
       MOST_LABELLED = 80
 
@@ -48,7 +49,9 @@ module ElmCup
       end
 
       def self.spread(text)
-        text.delete_prefix("\uFEFF").gsub(SPACES, " ").gsub(QUOTED, "").gsub(BLOCK_END, "\n").gsub(WITH_COUNT) { "#{$1}:\n#{RecipeYield.of("Makes #{$2}") ? "Makes" : "Serves"} #{$2}" }.gsub(WITH_YIELD) { "#{$1}:\n#{$2.sub(/\Afor/i, "Makes")}" }
+        plain = text.delete_prefix("\uFEFF").gsub(SPACES, " ").gsub(QUOTED, "").gsub(BLOCK_END, "\n")
+        counted = plain.gsub(WITH_COUNT) { "#{$1}:\n#{RecipeYield.of("Makes #{$2}") ? "Makes" : "Serves"} #{$2}" }
+        counted.gsub(WITH_YIELD) { "#{$1}:\n#{$2.sub(/\Afor/i, "Makes")}" }
           .gsub(BULLETS_IN_LINE, "\n• ").gsub(STEPS_IN_LINE, "\n").gsub(SAID_INSIDE) { "\n#{$1}:\n" }
       end
       private_class_method :spread, :labelled

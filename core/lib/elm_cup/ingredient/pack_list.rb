@@ -8,16 +8,18 @@ module ElmCup
       # pattern: in small letters, for text in small letters; letters of both cases do not mix with words that must stand before.
       Words = Value.of(:kind, :id, :pattern)
       WORDS = DataTable.rows("pack_words").map { |row| Words.new(kind: row["kind"], id: row["id"], pattern: /\b(?:#{row["words"]})\b/) }.freeze
-      # Where a warning begins: "may contain", "packed in a factory that handles". "Made in the UK" warns of nothing.
+      # Where a warning begins: "may contain", "packed in a factory that handles". "Made in the UK" and "made in the UK with plant
+      # oils" warn of nothing. What is doubtful counts as listed: an allergen too many is safer than one too few.
       PLACE = /(?:facilit(?:y|ies)|factor(?:y|ies)|bakery|kitchens?|equipment|lines?|machinery|plant|site|premises|environment)/i
-      MADE_IN = /(?:made|produced|packed|packaged|processed|manufactured|prepared) (?:in|on)\b[^.;]{0,40}?\b#{PLACE}/i
+      MADE_IN = /(?:made|produced|packed|packaged|processed|manufactured|prepared) (?:in|on)\s+(?:(?!(?:from|with|using|of)\b)[\w-]+\s+){0,4}?#{PLACE}(?!\s+(?:oils?|fats?|salt|milk|proteins?))/i
       TRACES = /\b(?:may (?:also )?contain|contains? traces|traces? of|#{MADE_IN}|not suitable)\b/i
       # A warning ends with its sentence, or where the list begins.
       SENTENCE = /(?<=[.!])\s+|(?=\bingredients?\s*:)/i
       ALLERGEN_WORD = /(?:milk|dairy|lactose|gluten|wheat|soya?|(?:tree )?nuts?|peanuts?|eggs?|sesame|fish|mustard|celery|lupin)/i
-      # "free from milk, egg and soya", "contains no nuts", "dairy-free": said not to be there. "Gluten-free" goes with the oats behind it.
-      ALLERGEN_WORDS = /#{ALLERGEN_WORD}(?:\s*(?:,|,?\s*(?:and|or|&))\s*#{ALLERGEN_WORD})*(?=\s*(?:[.,;)]|\z))/i
-      ABSENT = /\b(?:free (?:from|of)|(?:contains )?no(?: added)?|without)\s+#{ALLERGEN_WORDS}|\b(?!gluten)#{ALLERGEN_WORD}[- ]free\b/i
+      # "free from milk, egg and soya", "contains no nuts", "dairy-free": said not to be there. "Gluten-free" goes with the oats behind
+      # it; "free from gluten, milk" may go on with the list; "eggs free range" are eggs.
+      ALLERGEN_WORDS = /#{ALLERGEN_WORD}(?:(?:\s*,\s*#{ALLERGEN_WORD})*\s*,?\s*(?:and|or|&)\s*#{ALLERGEN_WORD})?(?=\s*(?:[.,;)]|\z))/i
+      ABSENT = /\b(?:free (?:from|of)|(?:contains )?no(?: added)?|without)\s+#{ALLERGEN_WORDS}|\b(?!gluten)#{ALLERGEN_WORD}[- ]free\b(?![- ](?:range|from|of))/i
       COCOA = /cocoa(?: solids| mass| content)?\s*:?\s*\(?(?:minimum|min\.?|at least)?\s*(\d{2,3})\s*%|(\d{2,3})\s*%\s*(?:min(?:imum)?\s+)?cocoa(?! butter)/i
       # The list of a natural nut butter holds nuts or seeds and perhaps salt.
       BEFORE_NUT = /(?:dry[- ])?(?:roasted|blanched|raw|organic|hulled|whole|\d+(?:\.\d+)?\s*%|sea|black|white|brown)/i
