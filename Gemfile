@@ -3,6 +3,7 @@
 source "https://rubygems.org"
 
 # Core: the computation.
+gem "highs", "~> 0.2.6"
 gem "htmlentities", "~> 4.4"
 gem "json", "~> 2.10"
 gem "json_schemer", "~> 2.5.0"

@@ -11,9 +11,11 @@ require_relative "elm_cup/mixture"
 require_relative "elm_cup/binding"
 require_relative "elm_cup/piece"
 require_relative "elm_cup/cold"
+require_relative "elm_cup/balance"
 require_relative "elm_cup/second_look"
 require_relative "elm_cup/document"
 require_relative "elm_cup/assessment"
+require_relative "elm_cup/proposal"
 require_relative "elm_cup/conversion"
 require_relative "elm_cup/import"
 require_relative "elm_cup/export"
@@ -94,6 +96,27 @@ module ElmCup
   # The same and how it turns out, as a Hash ("scale/1"): to a factor, to a number of pieces of so many grams, or to the grams of the
   # whole; each line's nearest measure with its error, and what does not scale. InvalidDocument when it cannot be done.
   def self.scaling(document, pantry: Ingredient::Library.default, **wanted) = Scaling.call(document, library: pantry, **wanted)
+
+  # Up to three formulas that grant the wishes with the least change, or which wishes clash and what each would have to give, as a Hash
+  # ("balance/1"). InvalidDocument where it cannot be asked. See Proposal.balance for the options.
+  def self.balance(document, pantry: Ingredient::Library.default, **options) = Proposal.balance(document, library: pantry, **options)
+
+  # What can be taken instead of one ingredient for a reason, with the amount that keeps the texture, as a Hash ("substitute/1").
+  def self.substitute(document, line:, reason:, pantry: Ingredient::Library.default, **options)
+    Proposal.substitute(document, line: line, reason: reason, library: pantry, **options)
+  end
+
+  # Up to three different bowls of what there is, as a Hash ("balance/1"). said: a parsed cupboard document (docs/cupboard.schema.json).
+  def self.cupboard(said, pantry: Ingredient::Library.default, **options) = Proposal.cupboard(said, library: pantry, **options)
+
+  # A formula for one or two pieces, in grams, drops and pinches, as a Hash ("trial/1"). scale: steps that the scale shows, .1 or 1 g.
+  def self.trial(document, pantry: Ingredient::Library.default, **options) = Proposal.trial(document, library: pantry, **options)
+
+  # Doses for a bowl that nobody wrote down, as a Hash ("rescue/1"). said: a parsed bowl document (docs/bowl.schema.json).
+  def self.rescue_bowl(said, pantry: Ingredient::Library.default) = Proposal.rescue_bowl(said, library: pantry)
+
+  # What a cook types for a wish ("less sweet", "under 90 kcal", "no peanut"), as a Hash: wish, words, now, met. InvalidDocument where it means none.
+  def self.wish(document, text, pantry: Ingredient::Library.default) = Proposal.wish(document, text, library: pantry)
 
   # The name of the component that stands for the whole, of the components of a document or an assessment.
   def self.leading(components) = Document::Leading.name(components)

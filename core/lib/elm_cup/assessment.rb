@@ -10,8 +10,10 @@ require_relative "assessment/read_formula"
 require_relative "assessment/piece_parts"
 require_relative "assessment/said_of_diets"
 require_relative "assessment/line_answer"
+require_relative "assessment/rescue_answer"
 require_relative "assessment/component_answer"
 require_relative "assessment/flavour_answer"
+require_relative "assessment/wished"
 require_relative "assessment/formula_answer"
 
 module ElmCup

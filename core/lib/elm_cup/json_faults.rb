@@ -11,7 +11,7 @@ module ElmCup
 
     class << self
       # A JSONSchemer schema of core/data/`name`.
-      def schema(name) = JSONSchemer.schema(JSON.parse(File.read(File.join(DataTable::DIRECTORY, name))))
+      def schema(name) = JSONSchemer.schema(parsed(name), ref_resolver: ->(uri) { parsed("#{uri.path.split("/")[1]}.schema.json") })
 
       # InvalidDocument::Faults of a parsed value, none where the schema takes it; at: pointer of the value in what was sent.
       # The block says, for a pointer, what a choice of several shapes means there; whole: what the value is.
@@ -44,6 +44,9 @@ module ElmCup
       end
 
       private
+
+      # "https://elm-cup.invalid/formula/1" is formula.schema.json.
+      def parsed(name) = JSON.parse(File.read(File.join(DataTable::DIRECTORY, name)))
 
       def choice(error)
         yield(error["data_pointer"]) if error["schema_pointer"].include?("/oneOf") || error["type"] == "oneOf"

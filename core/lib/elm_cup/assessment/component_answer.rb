@@ -97,26 +97,9 @@ module ElmCup
         end
       end
 
-      def options = @options ||= @read.rescue_from&.options || []
+      def options = @read.rescue_from&.options || []
 
-      def rescue_part
-        from = @read.rescue_from
-        return unless from&.needed?
-
-        {
-          "to" => @read.want,
-          "options" => options.map { |option| option_answer(option) },
-          "refused" => from.refusals.map { |refusal| {"ingredient" => refusal.ingredient, "why" => refusal.why} },
-          "rest" => from.rest_advice
-        }.compact
-      end
-
-      def option_answer(option)
-        {
-          "ingredient" => option.ingredient, "text" => option.text, "first_text" => option.first_text, "grams" => round(option.grams, 2),
-          "after" => {"saturation" => round(option.after.value, 3), "texture" => option.after.texture}, "why" => option.why, "patch" => option.patch
-        }
-      end
+      def rescue_part = RescueAnswer.of(@read.rescue_from, @read.want)
     end
   end
 end

@@ -16,14 +16,23 @@ module ElmCup
       end
 
       def to_h
-        {
+        @formula.wishes.empty? ? answer : answer.merge("wishes" => wishes)
+      end
+
+      private
+
+      def answer
+        @answer ||= {
           "elm_cup" => "assessment/1", "name" => @formula.name, "grams" => round(@whole_bowl.grams, 2),
           "components" => @read.components.map { |each| component(each) }, **splits,
           **pieces, **nutrition, **cost, **SaidOfDiets.new(@read, @whole_bowl).to_h, **second_look, "notes" => notes
         }.compact
       end
 
-      private
+      def wishes
+        wished = Wished.new(answer, @read.library)
+        @formula.wishes.map { |wish| wished.to_h(wish) }
+      end
 
       def component(read) = ComponentAnswer.new(read, left: @read.left(read)).to_h.merge("may_take" => @read.may_take(read))
 

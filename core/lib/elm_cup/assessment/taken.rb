@@ -17,13 +17,12 @@ module ElmCup
       def lines(process)
         return [] unless known?
 
-        portions = (source.mix&.portions || []).to_h { |portion| [portion.line.object_id, portion] }
-        source.contents.map { |line| line.read? ? carried(line, portions[line.object_id], process).times(fraction) : line }
+        source.contents.map { |line| line.read? ? carried(line, process).times(fraction) : line }
       end
 
-      private
-
-      def carried(line, portion, process)
+      # A line of the source as it comes into a component mixed by `process`, all of it.
+      def carried(line, process)
+        portion = (source.mix&.portions || []).find { |each| each.line.equal?(line) }
         return line.with(form: line.entry.form_under(process)) if process == "processor" && !line.form_named
         return line if portion.nil? || Binding::Mix::DISSOLVING.key?(line.entry.like)
 

@@ -14,7 +14,15 @@ module ElmCup
       TRIES = 6
       REST = "Or let it rest 30 minutes: flours and oats go on drinking."
 
-      # mix: Mix; want: texture id; measures: Quantity::KitchenMeasures; lines_at: pointer to the lines in the
+      # The helper of that id as an Ingredient::Line of one gram; process: "hand" or "processor".
+      def self.helper(id, library, process)
+        row = HELPERS.find { |each| each["ingredient"] == id }
+        entry = library[id]
+        form = library.form?(id, row["form"]) ? row["form"] : entry.form_under(process)
+        Ingredient::Line.new(status: :read, text: nil, entry: entry, form: form, form_named: true, melted: row["form"] == "melted", grams: 1)
+      end
+
+      # mix: Mix or SeenMix; want: texture id; measures: Quantity::KitchenMeasures; lines_at: pointer to the lines in the
       # document; opening: JSON Patch operations that make that list where the document leaves it out.
       def initialize(mix, want:, measures:, lines_at:, opening: [], library: Ingredient::Library.default)
         @mix = mix
@@ -31,7 +39,7 @@ module ElmCup
 
       # Options, least first; in a date-led mix water comes first. None brings an allergen that the bowl has not.
       def options
-        outcomes.grep(Option).sort_by { |option| [(option.ingredient == "water" && @mix.date_led?) ? 0 : 1, option.grams] }
+        @options ||= outcomes.grep(Option).sort_by { |option| [(option.ingredient == "water" && @mix.date_led?) ? 0 : 1, option.grams] }
       end
 
       # Helpers that will not do, and why.
@@ -107,10 +115,7 @@ module ElmCup
 
       # The helper as a line of the bowl: the same that its text reads as.
       def line(row, grams, text)
-        melted = row["form"] == "melted"
-        entry = @library[row["ingredient"]]
-        form = @library.form?(entry.id, row["form"]) ? row["form"] : entry.form_under(@mix.process)
-        Ingredient::Line.new(status: :read, text: text, entry: entry, form: form, form_named: true, melted: melted, grams: grams)
+        Rescue.helper(row["ingredient"], @library, @mix.process).with(text: text, grams: grams)
       end
 
       def per_ml(row)

@@ -3,13 +3,14 @@
 module ElmCup
   module Document
     # A formula document as values. Made by Formula.from, which refuses what cannot be taken.
-    Formula = Value.of(:name, :components, :shape, :kitchen, splits: [], needs: [], muted: []) do
+    Formula = Value.of(:name, :components, :shape, :kitchen, splits: [], needs: [], muted: [], wishes: []) do
       # The Formula of a parsed document (Hash). InvalidDocument with every fault and its pointer.
       def self.from(document)
         Schema.check(document)
         new(name: document["name"], components: document["components"].map { |each| Component.from(each) },
           shape: document["shape"] && Shape.from(document["shape"]), kitchen: Kitchen.from(document["kitchen"] || {}),
-          splits: (document["splits"] || []).map { |each| Split.from(each) }, needs: document["needs"] || [], muted: document["muted"] || [])
+          splits: (document["splits"] || []).map { |each| Split.from(each) }, needs: document["needs"] || [], muted: document["muted"] || [],
+          wishes: (document["wishes"] || []).map { |text| Balance::Wish.read(text) })
       end
     end
 

@@ -15,7 +15,7 @@ module ElmCup
         doubled = doubled_names(document)
         found = unknown(components) + doubled
         found += loops(components) + overdrawn(components) if found.empty?
-        found + splits(document, components) + muted(document) + too_many(document)
+        found + splits(document, components) + muted(document) + wishes(document) + too_many(document)
       end
 
       class << self
@@ -97,6 +97,14 @@ module ElmCup
         def muted(document)
           (document["muted"] || []).each_with_index.select { |rule, _| !SecondLook.rule?(rule) }.map do |rule, at|
             fault("/muted/#{at}", "There is no rule “#{rule}”; the rules are #{SecondLook::IDS.join(", ")}")
+          end
+        end
+
+        def wishes(document)
+          (document["wishes"] || []).each_with_index.filter_map do |text, at|
+            Balance::Wish.read(text) && nil
+          rescue Balance::WishReader::Unreadable => error
+            fault("/wishes/#{at}", error.message)
           end
         end
 

@@ -4,7 +4,7 @@ module ElmCup
   module Document
     # Keys and kinds of the formula document whose part of the product is not built yet: refused by name, never ignored.
     module NotBuilt
-      TOP = %w[coat wishes].freeze
+      TOP = %w[coat].freeze
       SHAPES = %w[slab cup cookie bark mould log egg].freeze
 
       # Faults for every such key or kind in a document that is at least a Hash.

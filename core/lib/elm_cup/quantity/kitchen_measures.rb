@@ -30,6 +30,18 @@ module ElmCup
         freeze
       end
 
+      # The CupStandard of these measures.
+      attr_reader :standard
+
+      # Exact mL of a text such as "1/2 tsp", whether it exists here or not.
+      def millilitres(text) = measure(text).ml
+
+      # `text` where a spoon or cup of its kind here makes it up; nil where none does.
+      def exists_as(text)
+        asked = measure(text)
+        text if @measures.any? { |each| each.family == asked.family && (asked.share / each.share).denominator == 1 }
+      end
+
       # The smallest measure in mL.
       def smallest_ml = @measures.last.ml
 

@@ -1,0 +1,21 @@
+# frozen_string_literal: true
+
+# What is the least change? Wishes, the amounts that may move, the mixed-integer programme, its answers, clashes and prices.
+require_relative "balance/wish_key"
+require_relative "balance/wish"
+require_relative "balance/wish_words"
+require_relative "balance/wish_phrase"
+require_relative "balance/steps"
+require_relative "balance/linear"
+require_relative "balance/amount"
+require_relative "balance/situation"
+require_relative "balance/program"
+require_relative "balance/solver"
+require_relative "balance/pace"
+require_relative "balance/rows"
+require_relative "balance/problem"
+require_relative "balance/sizing"
+require_relative "balance/question"
+require_relative "balance/search"
+require_relative "balance/price"
+require_relative "balance/clash"

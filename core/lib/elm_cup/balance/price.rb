@@ -1,0 +1,108 @@
+# frozen_string_literal: true
+
+module ElmCup
+  module Balance
+    # How far one wish must give way so that the others can be had.
+    class Price
+      ROUNDS = 12
+      HALVINGS = 12
+      # A price is said with so many digits of what is given way.
+      DIGITS = 3
+      GAIN = 1e-7
+      # to: a Float, a texture id, or nil where the wish must go; known: it was reckoned in the time.
+      Relaxed = Value.of(:wish, :to, known: true)
+
+      # question: Question; others: the wishes that stay.
+      def initialize(question, wish, others)
+        @question = question
+        @wish = wish
+        @others = others
+      end
+
+      # Relaxed; nil where the others cannot be had even without it.
+      def relaxed
+        return Relaxed.new(wish: @wish, to: nil, known: false) if @question.pace.over?
+        return unless @question.possible?(@others)
+
+        to = @wish.figure? ? figure : nearest_texture
+        Relaxed.new(wish: @wish, to: to, known: !to.nil? || !priced?)
+      end
+
+      private
+
+      def priced? = @wish.figure? || @wish.key == "texture"
+
+      # The nearest texture that can be had, the drier one first.
+      def nearest_texture
+        return unless @wish.key == "texture"
+
+        first, last = @wish.textures.map { |id| Binding::Texture.index(id) }
+        others = Binding::Texture::ALL.each_index.reject { |index| index.between?(first, last) }
+        near = others.sort_by { |index| [[(index - first).abs, (index - last).abs].min, index] }.map { |index| Binding::Texture::ALL[index] }
+        near.find { |id| @question.possible?(@others + [@wish.with(value: id, text: "#{@wish.text}?#{id}")]) }
+      end
+
+      def figure
+        @wish.size? ? size : rounded([below, above].compact.min_by { |value| (value - @wish.value).abs })
+      end
+
+      # The least that the figure can be, where it may be too high; the most, where it may be too low.
+      def below = (extreme(1.0) if @wish.op != ">=")
+
+      def above = (extreme(-1.0) if @wish.op != "<=")
+
+      # Dinkelbach's method: the least of a ratio by a few linear programmes.
+      def extreme(sign)
+        problem = @question.problem(@others)
+        ratio = problem.rows.ratio(@wish) or return
+        value = nil
+        ROUNDS.times do
+          grams = best(problem, ratio, value, sign) or return value
+          reached = ratio.at(grams) or return value
+          return value if value && sign * (value - reached) <= GAIN * [value.abs, 1].max
+
+          value = reached
+        end
+        value
+      end
+
+      def best(problem, ratio, value, sign)
+        linear = value ? ratio.over.less(ratio.under, value) : ratio.over.less(ratio.under, @wish.value)
+        coefficients, offset = problem.in_columns(linear * sign)
+        solution = Solver.solve(problem.program.with_cost(coefficients, offset), seconds: @question.pace.left)
+        problem.grams_at(solution.values) if solution.found?
+      end
+
+      # = gives way by the share of it that = allows, too.
+      def rounded(value)
+        return unless value
+
+        away = value - @wish.value
+        return @wish.value if away.abs < GAIN
+
+        away -= (away <=> 0) * Rows::SAME * @wish.value if @wish.op == "="
+        digits = DIGITS - 1 - Math.log10(away.abs).floor
+        up = (away.abs * 10**digits).ceil / 10.0**digits
+        @wish.value + (away.positive? ? up : -up)
+      end
+
+      # A size sets out from another bowl for each bound, so it is sought by halving between what cannot be had and what can.
+      def size
+        now = @question.now(@wish)
+        cannot = @wish.value
+        can = now or return
+        HALVINGS.times do
+          return if @question.pace.over?
+
+          middle = whole((cannot + can) / 2.0)
+          break if middle == cannot || middle == can
+
+          @question.possible?(@others + [@wish.at(middle)]) ? can = middle : cannot = middle
+        end
+        can if @question.possible?(@others + [@wish.at(can)])
+      end
+
+      def whole(value) = (@wish.key == "pieces") ? value.round : value.round(1)
+    end
+  end
+end

@@ -1,0 +1,258 @@
+# frozen_string_literal: true
+
+module ElmCup
+  module Balance
+    # A Situation with some wishes as a Program: which amounts may move, what moving them costs, what must hold.
+    class Problem
+      # A helper's cost, and that of each of its steps. Source: docs/model.md, Balance.
+      HELPER = 0.15
+      HELPER_STEP = 0.01
+      # What a line that goes costs, of which a stand-in saves it.
+      GONE = 1.0
+      # One amount's columns: gone, up, down, comes (whether it comes in), count; nil where it has none.
+      Move = Value.of(:amount, :at, gone: false, fixed: false, up: nil, down: nil, comes: nil, count: nil) do
+        # The columns of it.
+        def columns = [up, down, comes, count].compact
+
+        # Grams as [column, grams a step] pairs and a constant.
+        def grams
+          return [[], 0.0] if gone
+          return [[], amount.grams] if fixed
+          return [[[count, amount.steps.step_grams]], 0.0] if count
+
+          moved = [[up, amount.steps.step_grams], [down, -amount.steps.step_grams]]
+          comes ? [[[comes, amount.steps.grams.to_f], *moved], 0.0] : [moved, amount.grams]
+        end
+      end
+
+      # `wish`, a diet or without, is broken by the Amount: it sends a line away.
+      def self.breaks?(wish, amount)
+        return wish.value != Mixture::Diets::LOW && amount.breaks?(wish.value) if wish.key == "diet"
+
+        wish.key == "without" && (amount.entry.id == wish.value || amount.entry.like == wish.value || amount.entry.allergens.include?(wish.value))
+      end
+
+      attr_reader :situation, :wishes, :rows
+
+      # slack: wish text => how far its bound moves inwards; all: whole classes of texture, not their middles.
+      # near: textures that hold keep within so many classes of where they are.
+      def initialize(situation, wishes, slack: {}, all: false, near: nil)
+        @near = near
+        @situation = situation
+        @wishes = wishes
+        @slack = slack
+        @all = all
+        @rows = Rows.new(situation)
+        @amounts = situation.amounts + situation.candidates
+      end
+
+      # The Program of least change that is none of the `earlier` Changes.
+      def program(earlier: [])
+        @program ||= build
+        return @program if earlier.empty?
+
+        build.tap { |other| earlier.each_with_index { |change, at| part_from(other, change, at) } }
+      end
+
+      # Moves of every amount, in the order of the Situation's amounts and candidates.
+      def moves
+        program
+        @moves
+      end
+
+      # What a wish's figure or texture may be: true where its rows can be written at all.
+      def sayable?(wish) = wish.figure? ? !rows.ratio(wish).nil? : (wish.key != "texture" || !situation.part_of(wish).nil?)
+
+      # Cost and offset of a Linear in the columns: [{column => Float}, Float].
+      def in_columns(linear)
+        coefficients = Hash.new(0.0)
+        constant = linear.constant
+        moves.each do |move|
+          per_gram = linear.per_gram[move.at]
+          next if per_gram.zero?
+
+          pairs, fixed = move.grams
+          constant += per_gram * fixed
+          pairs.each { |column, grams| coefficients[column] += per_gram * grams }
+        end
+        [coefficients, constant]
+      end
+
+      # Grams of every amount at the values of a Solution.
+      def grams_at(values)
+        moves.map do |move|
+          pairs, fixed = move.grams
+          fixed + pairs.sum { |column, grams| grams * values[column].round }
+        end
+      end
+
+      # The ids that must go for these wishes.
+      def goes?(amount) = forbidding.any? { |wish| Problem.breaks?(wish, amount) }
+
+      # A wish of these that the line may not move.
+      def locked?(amount)
+        wishes.any? { |wish| wish.key == "lock" && wish.value == amount.entry.id && (wish.part.nil? || situation.parts[amount.part].name == wish.part) }
+      end
+
+      private
+
+      def forbidding = @forbidding ||= wishes.select { |wish| %w[diet without].include?(wish.key) }
+
+      def build
+        program = Program.new
+        @moves = @amounts.each_with_index.map { |amount, at| move(program, amount, at) }
+        @program = program
+        stand_ins(program)
+        wishes.each { |wish| say(program, wish) }
+        program
+      end
+
+      def move(program, amount, at)
+        return line(program, amount, at) if amount.line?
+        return Move.new(amount: amount, at: at, gone: true) if goes?(amount) || (amount.instead_of && !line_goes?(amount.instead_of))
+
+        amount.instead_of ? stand_in(program, amount, at) : helper(program, amount, at)
+      end
+
+      # A lock says that a line stays; one that must go and may not move makes the wishes impossible.
+      def line(program, amount, at)
+        if goes?(amount)
+          program.row("#{amount.name} must go and is locked", {}, lower: 1.0) if locked?(amount)
+          program.add_offset(GONE)
+          return Move.new(amount: amount, at: at, gone: true)
+        end
+        down, up = locked?(amount) ? [0, 0] : amount.range
+        return Move.new(amount: amount, at: at, fixed: true) if down.zero? && up.zero?
+
+        cost = (amount.steps.step / amount.steps.start).to_f
+        columns = {up: program.column("up #{at}", cost: cost, upper: up), down: program.column("down #{at}", cost: cost, upper: down)}
+        columns.each_value { |column| program.option(column) }
+        Move.new(amount: amount, at: at, **columns)
+      end
+
+      def helper(program, amount, at)
+        comes = program.column("in #{at}", cost: HELPER, upper: 1)
+        most = amount.range.last
+        count = program.column("steps #{at}", cost: HELPER_STEP, upper: most)
+        program.row("in #{at}", {count => 1.0, comes => -most.to_f}, upper: 0.0)
+        program.option(comes, count)
+        Move.new(amount: amount, at: at, comes: comes, count: count)
+      end
+
+      def stand_in(program, amount, at)
+        comes = program.column("in #{at}", cost: HELPER - GONE, upper: 1)
+        cost = (amount.steps.step / amount.steps.start).to_f
+        most_down, most_up = amount.range
+        up, down = [["up", most_up], ["down", most_down]].map do |way, most|
+          column = program.column("#{way} #{at}", cost: cost, upper: most)
+          program.row("#{way} #{at}", {column => 1.0, comes => -most.to_f}, upper: 0.0) if most.positive?
+          column
+        end
+        program.option(comes, up, down)
+        Move.new(amount: amount, at: at, comes: comes, up: up, down: down)
+      end
+
+      def line_goes?(id) = goes?(@amounts.find { |amount| amount.id == id })
+
+      # One stand-in for a line at the most.
+      def stand_ins(program)
+        @moves.select { |move| move.amount.instead_of && move.comes }.group_by { |move| move.amount.instead_of }.each do |id, moves|
+          program.row("one instead of #{id}", moves.to_h { |move| [move.comes, 1.0] }, upper: 1.0)
+        end
+      end
+
+      def say(program, wish)
+        if wish.figure? then bounded(program, wish.text, rows.bound(wish, slack: @slack.fetch(wish.text, 0.0)), wish)
+        elsif wish.key == "texture" then textured(program, wish)
+        elsif wish.key == "diet" && wish.value == Mixture::Diets::LOW
+          most = Mixture::Diets::MOST_NET_PER_100G / 100
+          bounded(program, wish.text, Rows::Bound.new(ratio: rows.net_carbohydrate, upper: most - @slack.fetch(wish.text, 0.0)), wish)
+        end
+      end
+
+      # over <= upper * under, and the like below.
+      def bounded(program, name, bound, wish)
+        ratio = bound.ratio or return program.row("#{name} cannot be said", {}, lower: 1.0)
+        now = situation.met[wish.text]
+        if bound.upper
+          upper = [bound.upper, now].compact.max
+          add(program, name, ratio.over.less(ratio.under, upper), upper: 0.0)
+        end
+        return unless bound.lower
+
+        lower = [bound.lower, now].compact.min
+        add(program, name, ratio.over.less(ratio.under, lower), lower: 0.0)
+      end
+
+      def add(program, name, linear, lower: -Float::INFINITY, upper: Float::INFINITY, also: {})
+        coefficients, constant = in_columns(linear)
+        program.row(name, coefficients.merge(also) { |_, one, other| one + other }, lower: lower - constant, upper: upper - constant)
+      end
+
+      def textured(program, wish)
+        part = situation.part_of(wish) or return program.row("#{wish.text} cannot be said", {}, lower: 1.0)
+        sides = rows.sides(part)
+        from, to = window(wish)
+        most(program, wish.text, sides, Binding::Texture.saturation(to)) if to
+        least(program, wish.text, sides, from ? Binding::Texture.saturation(from) : 0.0) if from
+        # Something must be there to bind.
+        add(program, "#{wish.text} has a dry side", sides.demand, lower: 0.01)
+      end
+
+      def window(wish)
+        now = situation.met[wish.text]
+        return [now - @near, now + @near] if @near && now
+
+        from, to = rows.window(wish.textures, all: @all || now)
+        slack = @slack.fetch(wish.text, 0.0)
+        from, to = [from && from + slack, to && to - slack]
+        now ? [from && [from, now].min, to && [to, now].max] : [from, to]
+      end
+
+      # max(P, Q) <= hi D
+      def most(program, name, sides, hi)
+        add(program, name, sides.p.less(sides.demand, hi), upper: 0.0)
+        add(program, name, sides.q.less(sides.demand, hi), upper: 0.0)
+      end
+
+      # max(P, Q) >= lo D: one of two, told by a binary; none where one of them is always the larger.
+      def least(program, name, sides, lo)
+        least_lead, most_lead = span(sides.lead)
+        p = sides.p.less(sides.demand, lo)
+        q = sides.q.less(sides.demand, lo)
+        return add(program, name, p, lower: 0.0) if least_lead >= 0
+        return add(program, name, q, lower: 0.0) if most_lead <= 0
+
+        which = program.column("lead of #{name}", cost: 0.0, upper: 1)
+        under_p, under_q = [p, q].map { |line| [-span(line).first, 0.0].max }
+        add(program, name, p, lower: 0.0, also: {which => under_p})
+        add(program, name, q, lower: -under_q, also: {which => -under_q})
+      end
+
+      # The least and the most that a Linear can come to within the columns' bounds.
+      def span(linear)
+        coefficients, constant = in_columns(linear)
+        ends = coefficients.map { |column, value| [value * @program.columns[column].lower, value * @program.columns[column].upper].minmax }
+        [constant + ends.sum(&:first), constant + ends.sum(&:last)]
+      end
+
+      # Not all of an earlier answer's amounts may change again together.
+      def part_from(program, change, number)
+        moved = change.filter_map { |at| moves[at] if moves[at].columns.any? }
+        return program.row("nothing else than answer #{number}", {}, lower: 1.0) if moved.empty?
+
+        signs = moved.map { |move| move.comes || changed(program, move, number) }
+        program.row("another than answer #{number}", signs.to_h { |column| [column, 1.0] }, upper: signs.size - 1.0)
+      end
+
+      def changed(program, move, number)
+        sign = program.column("changed #{move.at} #{number}", cost: 0.0, upper: 1)
+        [move.up, move.down].each do |column|
+          upper = program.columns[column].upper
+          program.row("changed #{move.at} #{number}", {column => 1.0, sign => -upper}, upper: 0.0) if upper.positive?
+        end
+        sign
+      end
+    end
+  end
+end

@@ -1,0 +1,54 @@
+# frozen_string_literal: true
+
+module ElmCup
+  module Proposal
+    # Wishes of a formula that can be asked for, or what is wrong with them.
+    class Asked
+      # answer: the assessment as a Hash; wished: Assessment::Wished of it.
+      def initialize(answer, wished, library)
+        @answer = answer
+        @wished = wished
+        @library = library
+      end
+
+      # Balance::Wishes of the texts. InvalidDocument with every fault at its place.
+      def wishes(texts)
+        refuse([fault("/wishes", "Say what you want, such as texture=rolls or kcal<=90")]) if texts.empty?
+        refuse([fault("/wishes", "#{texts.size} wishes are too many; #{Balance::Wish::MOST} is the most")]) if texts.size > Balance::Wish::MOST
+        flagged = Assessment.flagged(@answer)
+        refuse(flagged.map { |each| fault(each["pointer"], "“#{each["text"]}” must be mended first: #{each["message"]}") }) if flagged.any?
+        refuse([fault("/components", "There is nothing in it to balance yet")]) unless @answer["grams"].to_f.positive?
+
+        faults = []
+        read = texts.uniq.each_with_index.filter_map do |text, at|
+          wish = Balance::Wish.read(text)
+          message = message(wish)
+          message ? (faults << fault("/wishes/#{at}", message)) && nil : wish
+        rescue Balance::WishReader::Unreadable => error
+          (faults << fault("/wishes/#{at}", error.message)) && nil
+        end
+        faults.any? ? refuse(faults) : read
+      end
+
+      private
+
+      def refuse(faults) = raise(InvalidDocument.new(faults))
+
+      def fault(pointer, message) = InvalidDocument::Fault.new(pointer: pointer, message: message)
+
+      def message(wish)
+        return names_message(wish) if %w[lock without].include?(wish.key)
+        return if wish.key == "diet" || (wish.figure? && wish.row.of == "batch" && wish.key == "grams")
+
+        message = @wished.to_h(wish)["message"] and "“#{wish.text}”: #{message[0].downcase}#{message[1..]}"
+      end
+
+      def names_message(wish)
+        return if @library[wish.value]
+        return "“#{wish.value}” is no ingredient of the pantry" if wish.key == "lock"
+
+        "“#{wish.value}” is neither an ingredient nor an allergen" unless Mixture::Allergens::ALL.include?(wish.value)
+      end
+    end
+  end
+end

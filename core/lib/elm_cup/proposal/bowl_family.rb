@@ -1,0 +1,30 @@
+# frozen_string_literal: true
+
+module ElmCup
+  module Proposal
+    # A kind of bowl that cooks make, by what carries it: roles with the usual share of the bowl, and what can fill each.
+    class BowlFamily
+      # of: "family:dates" or "id:cocoa", any of them; share of the bowl; needed: there is no such bowl without it; usual: the id of what it is where
+      # nobody says.
+      Role = Value.of(:name, :of, :share, :needed, :usual) do
+        # The Ingredient::Entry can fill it.
+        def takes?(entry) = of.any? { |each| each == "id:#{entry.like}" || each == "family:#{entry.family}" }
+      end
+
+      attr_reader :id, :name, :process, :roles
+
+      def initialize(id, rows)
+        @id = id
+        @name = rows.first["name"]
+        @process = rows.first["process"]
+        @roles = rows.map { |row| Role.new(name: row["role"], of: DataTable.list(row["of"]), share: row["share"].to_f, needed: row["needed"] == "yes", usual: row["usual"]) }.freeze
+        freeze
+      end
+
+      ALL = DataTable.rows("bowl_roles").group_by { |row| row["family"] }.map { |id, rows| new(id, rows) }.freeze
+
+      # The family with this id, nil for none.
+      def self.[](id) = ALL.find { |family| family.id == id }
+    end
+  end
+end

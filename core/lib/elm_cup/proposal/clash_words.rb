@@ -1,0 +1,42 @@
+# frozen_string_literal: true
+
+module ElmCup
+  module Proposal
+    # A clash in words: what cannot be had together, and what each wish would have to give.
+    module ClashWords
+      # A Hash: wishes, words, relax.
+      def self.to_h(clash, library)
+        names = clash.wishes.map { |wish| "“#{Balance::WishWords.say(wish, library)}”" }
+        {"wishes" => clash.wishes.map(&:text), "words" => sentence(names, clash), "certain" => clash.certain, "relax" => clash.relaxed.map { |relaxed| relax(relaxed, library) }}
+      end
+
+      def self.sentence(names, clash)
+        within = "with no line under half or over twice what it is, and no helper over a quarter of its part"
+        return "#{names.first} cannot be had here, #{within}." if names.size == 1
+
+        "#{names[0...-1].join(", ")} and #{names.last} cannot #{(names.size == 2) ? "both" : "all"} be, #{within}."
+      end
+
+      def self.relax(relaxed, library)
+        wish = relaxed.wish
+        {"wish" => wish.text, "to" => relaxed.to, "becomes" => becomes(relaxed)&.text, "words" => words(relaxed, library)}.compact
+      end
+
+      def self.becomes(relaxed)
+        return if relaxed.to.nil?
+
+        wish = relaxed.wish
+        wish.figure? ? wish.at(relaxed.to) : wish.with(value: relaxed.to, text: wish.text.sub(/=.*\z/m, "=#{relaxed.to}"))
+      end
+
+      def self.words(relaxed, library)
+        said = Balance::WishWords.say(relaxed.wish, library)
+        return "“#{said}”: what it would have to give was not found in the time" unless relaxed.known
+        return "let “#{said}” go" if relaxed.to.nil?
+
+        "make “#{said}” “#{Balance::WishWords.say(becomes(relaxed), library)}”"
+      end
+      private_class_method :sentence, :relax, :becomes, :words
+    end
+  end
+end

@@ -1,0 +1,63 @@
+# frozen_string_literal: true
+
+module ElmCup
+  module Proposal
+    # What may come into a part that has none of it: rows of balance_helpers.csv that bring no allergen and break no diet.
+    class Helpers
+      ROWS = DataTable.rows("balance_helpers").freeze
+      # Most of a part that a helper may be. Source: docs/model.md, Balance.
+      MOST = Rational(1, 4)
+      # Below so many grams a part is helped by half steps.
+      SMALL_GRAMS = 150
+      HALF = {"1 tsp" => "1/2 tsp", "1 tbsp" => "1 tsp"}.freeze
+      # Diets that a bowl is not kept to unless its eaters need them.
+      UNASKED = [Mixture::Diets::RAW, Mixture::Diets::LOW].freeze
+
+      # answer: the assessment as a Hash; wishes: Balance::Wishes; have: ids that there are, nil for all.
+      def initialize(answer, wishes, have, library)
+        @answer = answer
+        @wishes = wishes
+        @have = have
+        @library = library
+      end
+
+      # [row, Ingredient::Entry] of all that may come in anywhere.
+      def rows
+        @rows ||= ROWS.filter_map do |row|
+          entry = @library[row["ingredient"]]
+          [row, entry] if entry && (DataTable.list(row["for"]) & sought).any? && here?(entry) && fits?(entry)
+        end
+      end
+
+      # [Steps, most steps up] of a row in a part that weighs `grams`; nil where its measure is not known or the least is too much.
+      def steps(row, grams, measures)
+        weight = @library.weights(row["ingredient"]).find { |each| each.form == row["form"] && each.grams_per_ml } or return
+        step = (grams < SMALL_GRAMS) ? HALF.fetch(row["step"]) : row["step"]
+        steps = Balance::Steps.from_nothing(step, weight.grams_per_ml, measures)
+        most = (grams * MOST / (steps.step * steps.grams_per)).floor
+        [steps, most] if most.positive?
+      end
+
+      # It breaks none of the diets that are kept or needed, and brings no allergen that is not there.
+      def fits?(entry)
+        (entry.allergens - @answer["allergens"] - ["coconut"]).empty? && kept.none? { |diet| entry.breaks?(diet) }
+      end
+
+      # The cook has it, and where cost is wished for its price is known.
+      def here?(entry)
+        return true if Mixture::Cost::FREE.include?(entry.like)
+
+        (@have.nil? || @have.include?(entry.id)) && (entry.price || !priced?)
+      end
+
+      private
+
+      def priced? = @priced ||= @wishes.any? { |wish| wish.key == "cost" }
+
+      # What is wished for decides what is offered; binding always matters.
+      def sought = @sought ||= ["texture", *@wishes.map(&:key)]
+
+      def kept = @kept ||= (@answer["diets"] - UNASKED) | (@answer["needs"] - [Mixture::Diets::LOW])
+    end
+  end
+end

@@ -1,0 +1,145 @@
+# frozen_string_literal: true
+
+module ElmCup
+  module Proposal
+    # What can be taken instead of one ingredient, and how much of it keeps the texture.
+    class Substitutes
+      MOST = 5
+      TRIED = 10
+      # How far the texture number may move for it to be called kept, in classes.
+      NEAR = 0.25
+      OUT_OF_STOCK = "out-of-stock"
+      LOWER_SUGAR = "lower-sugar"
+      REASONS = ["nut-free", "peanut-free", "sesame-free", "soy-free", "dairy-free", "gluten-free", "grain-free", "vegan", "vegetarian", "raw", "refined-sugar-free",
+        LOWER_SUGAR, OUT_OF_STOCK].freeze
+      # As people say them.
+      ALIASES = {"no refined sugar" => "refined-sugar-free", "no-refined-sugar" => "refined-sugar-free", "lower sugar" => LOWER_SUGAR, "less sugar" => LOWER_SUGAR,
+                 "out of stock" => OUT_OF_STOCK}.freeze
+      # In the bowl it may take the place of more, or less, than other lines move.
+      Tried = Value.of(:entry, :answer, :why)
+
+      # line: an ingredient id, a name, a pointer, or what stands in the line; reason: one of REASONS.
+      def initialize(document, line:, reason:, have:, library:, pace:)
+        Document::Schema.check(document)
+        @document = document.except("wishes")
+        @library = library
+        @pace = pace
+        @have = have
+        @reason = reason(reason)
+        @read = Assessment::ReadFormula.new(Document::Formula.from(@document), library)
+        @before = Assessment::FormulaAnswer.new(@read).to_h
+        flagged = Assessment.flagged(@before)
+        refuse(flagged.first["pointer"], "“#{flagged.first["text"]}” must be mended first: #{flagged.first["message"]}") if flagged.any?
+        @line = SoughtLine.find(@before, line) or refuse("/line", "No line holds “#{line.to_s.scrub[0, 60]}”; there are #{SoughtLine.names(@before)}")
+        @entry = @library[@line["ingredient"]]
+      end
+
+      # A Hash ready for JSON ("substitute/1").
+      def to_h
+        tried = needless? ? [] : candidates.lazy.map { |entry| tried(entry) }.take_while { |each| each }.first(TRIED)
+        good = tried.select(&:answer).first(MOST)
+        {"elm_cup" => "substitute/1", "ingredient" => @entry.id, "name" => @entry.name, "line" => @line["text"], "reason" => @reason,
+         "candidates" => good.map { |each| written(each) }, "refused" => tried.reject(&:answer).map { |each| {"ingredient" => each.entry.id, "name" => each.entry.name, "why" => each.why} },
+         "notes" => notes(good)}
+      end
+
+      private
+
+      def refuse(pointer, message) = Document::Schema.refuse(pointer, message)
+
+      def reason(said)
+        plain = said.to_s.scrub.strip.downcase
+        known = ALIASES.fetch(plain, plain.tr(" ", "-"))
+        REASONS.include?(known) ? known : refuse("/reason", "“#{plain[0, 60]}” is no reason; there are #{REASONS.join(", ")}")
+      end
+
+      def diet? = ![OUT_OF_STOCK, LOWER_SUGAR].include?(@reason)
+
+      # It breaks no diet that it should be replaced for.
+      def needless? = diet? && !@entry.breaks?(@reason)
+
+      def candidates
+        line = lines.first
+        helpers = Helpers.new(@before, [], @have, @library)
+        StandIns.new(@library) { |entry| helpers.here?(entry) && helpers.fits?(entry) && better?(entry) }.for(line, nil, most: TRIED)
+          .map(&:first)
+      end
+
+      def lines = @read.components.flat_map(&:lines).select { |line| line.entry == @entry }
+
+      def better?(entry)
+        return !entry.breaks?(@reason) if diet?
+
+        @reason == OUT_OF_STOCK || entry.composition.sugars < @entry.composition.sugars
+      end
+
+      # The stand-in alone first; where no amount of it keeps the texture, with a helper and other lines moving too. nil where the time is up.
+      def tried(entry)
+        return if @pace.over?
+
+        answer = settled(entry, alone: true) || settled(entry, alone: false)
+        Tried.new(entry: entry, answer: answer, why: answer ? nil : "no amount of it keeps the texture, with nothing else over twice or under half of what it is")
+      end
+
+      def settled(entry, alone:)
+        wishes = [Balance::Wish.read("without:#{@entry.id}"), *textures, *lower_sugar]
+        wishes += others.map { |id| Balance::Wish.read("lock:#{id}") } if alone
+        reader = SituationReader.new(@read, @document, wishes, Helpers.new(@before, wishes, @have, @library), only: entry.id, helped: !alone)
+        situation = reader.situation.with_met(wishes.select { |wish| Assessment::Wished.new(@before, @library).met?(wish) })
+        question = Balance::Question.new(situation, wishes, @pace, near: alone ? NEAR : nil)
+        answer = Settler.new(@document, reader, question, @library).answer
+        answer if answer&.amended&.changes&.any? { |change| change.kind == :instead }
+      end
+
+      def textures
+        parts = (@before["components"] + (@before["splits"] || [])).select { |part| part["want"] && part["saturation"] }
+        parts.uniq { |part| part["name"] }.map { |part| Balance::Wish.read("#{part["name"]}.texture=#{part["texture"]}") }
+      end
+
+      def lower_sugar
+        now = @before.dig("nutrition_per_piece", "sugars_g")
+        (@reason == LOWER_SUGAR && now&.positive?) ? [Balance::Wish.read("sugars<=#{Balance::Wish.number(now - 0.01)}")] : []
+      end
+
+      def others = (@before["components"] + (@before["splits"] || [])).flat_map { |part| part["lines"] + (part["topping"] || []) }.filter_map { |line| line["ingredient"] }.uniq - [@entry.id]
+
+      def written(tried)
+        answer = Written.call(tried.answer, Assessment::Wished.new(@before, @library).figures, @library)
+        change = answer["changes"].find { |each| each["kind"] == "instead" }
+        answer.merge("ingredient" => tried.entry.id, "name" => tried.entry.name, "text" => change["now"], "family" => tried.entry.family, "source" => tried.entry.source)
+      end
+
+      def notes(good)
+        [
+          ("#{@entry.name} is #{@reason} already." if needless?),
+          ("Nothing in the pantry can take its place here." if good.empty? && !needless?),
+          ("Traces and what the pack says are not looked into: read the pack." if diet? && good.any?)
+        ].compact
+      end
+    end
+
+    # The line of an assessment that words mean.
+    module SoughtLine
+      # A line as a Hash, nil for none: by pointer, ingredient id, name, or what stands in it.
+      def self.find(answer, said)
+        plain = said.to_s.scrub.strip.downcase
+        return if plain.empty?
+
+        all = lines(answer)
+        by_pointer(answer, plain) || all.find { |line| line["ingredient"] == plain } || all.find { |line| line["name"]&.downcase == plain } ||
+          all.find { |line| line["text"].to_s.downcase.include?(plain) }
+      end
+
+      # "rolled oats, tahini"
+      def self.names(answer) = lines(answer).filter_map { |line| line["name"]&.downcase }.uniq.first(12).join(", ")
+
+      def self.lines(answer) = answer["components"].flat_map { |part| part["lines"] }
+
+      def self.by_pointer(answer, said)
+        part, line = said.match(%r{\A/components/(\d+)/lines/(\d+)\z})&.captures&.map(&:to_i)
+        part && answer["components"][part]&.fetch("lines")&.at(line)
+      end
+      private_class_method :lines, :by_pointer
+    end
+  end
+end

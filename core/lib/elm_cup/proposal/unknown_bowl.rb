@@ -1,0 +1,128 @@
+# frozen_string_literal: true
+
+module ElmCup
+  module Proposal
+    # A bowl that nobody wrote down: what it is like and weighs, what is roughly in it, how it looks; and what would bring it right.
+    class UnknownBowl
+      # The dry side of a bowl that is only known by its kind may be so many times larger or smaller; where its lines are said, less so.
+      BY_FAMILY = 1.5
+      BY_LINES = 1.25
+      # Spread of a texture that is seen, in classes: half a class; of what is reckoned beside it, the least scale of a known bowl.
+      SEEN = 0.5
+      # How far within the seen class the ends of a dose are reckoned.
+      ENDS = [0.1, 0.9].freeze
+
+      # said: a Hash ("bowl/1").
+      def initialize(said, library:)
+        BowlDocument.check(said)
+        @said = said
+        @library = library
+        @kitchen = Document::Kitchen.from(said["kitchen"] || {})
+        @family = BowlFamily[said["family"]]
+        @process = said["process"] || @family.process
+        @resolver = Ingredient::LineResolver.new(process: @process, standard: @kitchen.cup, library: library)
+        @want = said["want"] || "rolls"
+        @index = Binding::Texture.index(said["seen"])
+      end
+
+      # A Hash ready for JSON ("rescue/1").
+      def to_h
+        seen = seen_at(0.5)
+        rescue_from = rescue_of(seen)
+        {
+          "elm_cup" => "rescue/1", "family" => @family.id, "grams" => @said["grams"], "seen" => @said["seen"], "want" => @want, "saturation" => band(seen),
+          "binder_ml" => seen.saturation.supply.round(1), "demand_ml" => seen.saturation.demand.round(1), "rescue" => rescue_part(rescue_from),
+          "taken_as" => lines.map { |line| {"text" => line.text, "ingredient" => line.entry.id, "grams" => line.grams.to_f.round(1)} }, "sentence" => sentence(rescue_from), "notes" => notes
+        }.compact
+      end
+
+      private
+
+      def mix = @mix ||= Binding::Mix.new(lines, process: @process, room_c: @kitchen.room_c, library: @library)
+
+      # The bowl as it looks, `share` of the way through the seen class.
+      def seen_at(share, demand: 1.0) = Binding::SeenMix.new(mix, @index + share, demand: demand)
+
+      def rescue_of(seen) = Binding::Rescue.new(seen, want: @want, measures: @kitchen.measures, lines_at: "/roughly", library: @library)
+
+      # Lines that were said, else the usual ones of the family; all brought to the weight of the bowl.
+      def lines
+        @lines ||= begin
+          found = (@said["roughly"] || []).any? ? said_lines : usual_lines
+          sum = found.sum(&:grams)
+          found.map { |line| line.times(Rational(@said["grams"].to_s) / sum) }
+        end
+      end
+
+      def said_lines
+        @said["roughly"].each_with_index.map do |text, at|
+          line = @resolver.resolve(text)
+          line = shared(text, line) unless line.read? && line.grams.positive?
+          line.read? ? line : Document::Schema.refuse("/roughly/#{at}", "“#{text}”: #{line.message}")
+        end
+      end
+
+      # A thing without an amount has the share that it usually has.
+      def shared(text, line)
+        weighed = @resolver.resolve("100 g #{text}")
+        return weighed unless weighed.read?
+
+        role = @family.roles.find { |each| each.takes?(weighed.entry) }
+        weighed.times(Rational((role ? role.share : LEAST_SHARE).to_s)).with(text: text)
+      end
+
+      LEAST_SHARE = 0.1
+
+      def usual_lines
+        @family.roles.select(&:needed).map do |role|
+          entry = @library[role.usual]
+          line = @resolver.weighed(entry.id, role.share * 100)
+          line.with(text: entry.name, melted: entry.like == "coconut-oil")
+        end
+      end
+
+      def band(seen)
+        scale = Math.hypot(SEEN, Binding::Uncertainty::LEAST_SCALE)
+        number = @index + 0.5
+        low, high = [-scale, scale].map { |off| Binding::Texture.saturation(number + off) }
+        {"value" => seen.saturation.value.round(3), "low" => low.round(3), "high" => high.round(3)}
+      end
+
+      def rescue_part(from)
+        part = Assessment::RescueAnswer.of(from, @want) or return
+        part.merge("options" => part["options"].map { |option| option.merge(ends(option)) })
+      end
+
+      # What the dose comes to at either end of what is seen and known.
+      def ends(option)
+        spread = (@said["roughly"] || []).any? ? BY_LINES : BY_FAMILY
+        doses = ENDS.product([1 / spread, spread]).filter_map { |share, demand| dose(option, seen_at(share, demand: demand)) }
+        low, high = [*doses, option["grams"]].minmax
+        {"low_grams" => low.round(1), "high_grams" => high.round(1)}
+      end
+
+      def dose(option, seen)
+        helper = Binding::Rescue.helper(option["ingredient"], @library, @process)
+        dose = Binding::Dose.new(seen.saturation, mix.portion_of(helper))
+        wetter = @index < Binding::Texture.index(@want)
+        wetter ? dose.to_wet(Binding::Texture.near_edge(@want, from: :dry)) : dose.to_dry(Binding::Texture.near_edge(@want, from: :wet))
+      end
+
+      def sentence(from)
+        return "It #{@said["seen"]} as you want it; leave it." if @said["seen"] == @want
+        return "Nothing here helps: see why each will not do." if from.options.empty?
+
+        best = from.options.first
+        "Give it #{best.first_text} first, squeeze a pinch, then the rest of #{best.text} if it needs it."
+      end
+
+      def notes
+        known = (@said["roughly"] || []).any? ? "what you said is in it" : "a usual #{@family.name.downcase} bowl"
+        [
+          "Reckoned from #{known} and from how it looks, so the doses may be well off: give half first and look again.",
+          ("Nothing is known of what it holds: mind allergens in what you stir in." if (@said["roughly"] || []).empty?)
+        ].compact
+      end
+    end
+  end
+end
