@@ -11,4 +11,5 @@ RSpec.configure do |config|
   config.order = :random
   Kernel.srand config.seed
   config.include Bowls
+  config.include Balancing
 end

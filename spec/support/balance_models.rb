@@ -24,7 +24,7 @@ module BalanceModels
   def self.wishes(seed, answer, hard: false)
     random = Random.new(seed + 10_000)
     piece = answer["nutrition_per_piece"]
-    reach = ->(least, most) { random.rand(least..most) * (hard ? 2.2 : 1.0) }
+    reach = ->(least, most) { random.rand(least..most) * (hard ? 5.0 : 1.0) }
     bound = ->(value, share) { [value * (1 + share), 0.01].max.round(2) }
     [
       "part 0.texture=#{%w[presses rolls tacky].sample(random: random)}", "part 1.texture=#{%w[presses rolls tacky].sample(random: random)}",

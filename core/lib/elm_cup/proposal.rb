@@ -27,7 +27,7 @@ module ElmCup
   # Other formulas for the one there is: read into what Balance solves, written back as formula documents and judged again.
   module Proposal
     # A typed wish of a formula document as a Hash: wish, words, now, met. InvalidDocument where it means none.
-    def self.wish(document, text, library: Ingredient::Library.default) = WishDesk.new(document, library).read(text)
+    def self.wish(document, text, library: Ingredient::Library.default) = WishDesk.of(document, library).read(text)
 
     # Bowls of what there is as a Hash ("balance/1"). said: a Hash ("cupboard/1"). InvalidDocument at every fault.
     def self.cupboard(said, library: Ingredient::Library.default, **pace) = Cupboard.new(said, library: library, pace: Balance::Pace.new(**pace)).to_h

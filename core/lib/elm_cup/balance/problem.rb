@@ -109,12 +109,12 @@ module ElmCup
 
       def move(program, amount, at)
         return line(program, amount, at) if amount.line?
-        return Move.new(amount: amount, at: at, gone: true) if goes?(amount) || (amount.instead_of && !line_goes?(amount.instead_of))
+        return Move.new(amount: amount, at: at, gone: true) if goes?(amount) || locked?(amount) || (amount.instead_of && !line_goes?(amount.instead_of))
 
         amount.instead_of ? stand_in(program, amount, at) : helper(program, amount, at)
       end
 
-      # A lock says that a line stays; one that must go and may not move makes the wishes impossible.
+      # A lock says that a line stays, and that no more of it comes in; one that must go and may not move makes the wishes impossible.
       def line(program, amount, at)
         if goes?(amount)
           program.row("#{amount.name} must go and is locked", {}, lower: 1.0) if locked?(amount)

@@ -38,6 +38,18 @@ module ElmCup
         Bound.new(ratio: ratio(wish), lower: lower && lower + slack, upper: upper && upper - slack)
       end
 
+      # [least, most] that a figure wish allows, nil where there is no end.
+      def limits(wish)
+        value = wish.value
+        return piece_limits(wish) if wish.key == "pieces"
+
+        case wish.op
+        when "<=" then [nil, value]
+        when ">=" then [value, nil]
+        else [value * (1 - SAME), value * (1 + SAME)]
+        end
+      end
+
       # Sides of the part of a texture wish.
       def sides(part)
         a, b, o, d = 4.times.map { |at| of_part(part, at) }
@@ -83,17 +95,6 @@ module ElmCup
 
         a, b, o, = 3.times.map { |at| of_part(part, at) }
         Ratio.new(over: o, under: a + b + o)
-      end
-
-      def limits(wish)
-        value = wish.value
-        return piece_limits(wish) if wish.key == "pieces"
-
-        case wish.op
-        when "<=" then [nil, value]
-        when ">=" then [value, nil]
-        else [value * (1 - SAME), value * (1 + SAME)]
-        end
       end
 
       # Pieces are whole: n of them are what weighs n to just under n + 1.

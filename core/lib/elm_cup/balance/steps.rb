@@ -152,7 +152,7 @@ module ElmCup
         case kind
         when :millilitres then [self.class.step(kind, step * 3, @measures), @measures.smallest_ml].min
         when :things then step
-        else step / 5
+        else Rational(step, 5)
         end
       end
     end

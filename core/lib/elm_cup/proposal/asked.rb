@@ -11,6 +11,12 @@ module ElmCup
         @library = library
       end
 
+      # nil, or InvalidDocument: ids of what there is that the pantry does not know.
+      def self.check_have(have, library)
+        faults = (have || []).reject { |id| library[id] }.map { |id| InvalidDocument::Fault.new(pointer: "/have", message: "No ingredient has the id “#{id.to_s.scrub[0, 60]}”") }
+        raise InvalidDocument.new(faults) if faults.any?
+      end
+
       # Balance::Wishes of the texts. InvalidDocument with every fault at its place.
       def wishes(texts)
         refuse([fault("/wishes", "Say what you want, such as texture=rolls or kcal<=90")]) if texts.empty?
@@ -21,7 +27,7 @@ module ElmCup
 
         faults = []
         read = texts.uniq.each_with_index.filter_map do |text, at|
-          wish = Balance::Wish.read(text)
+          wish = Balance::Wish::GRAMMAR.match?(text.to_s.scrub) ? Balance::Wish.read(text) : desk.wish(text)
           message = message(wish)
           message ? (faults << fault("/wishes/#{at}", message)) && nil : wish
         rescue Balance::WishReader::Unreadable => error
@@ -31,6 +37,9 @@ module ElmCup
       end
 
       private
+
+      # Words that are no wish as it is kept may still mean one.
+      def desk = @desk ||= WishDesk.new(@answer, @wished, @library)
 
       def refuse(faults) = raise(InvalidDocument.new(faults))
 

@@ -12,6 +12,7 @@ module ElmCup
       def initialize(document, wishes:, have:, library:, pace:, most: {})
         @most = most
         Document::Schema.check(document)
+        Asked.check_have(have, library)
         @document = document
         @library = library
         @pace = pace
@@ -66,8 +67,15 @@ module ElmCup
         [
           ("No price is known of #{unpriced.join(", ").downcase}: the cost is without them." if unpriced.any? && @wishes.any? { |wish| wish.key == "cost" }),
           ("It was called off." if @pace.stopped?),
-          ("Nothing was found in #{@pace.seconds} s; that is no proof that there is nothing." if answers.empty? && !quick && !@pace.stopped? && question.possible?(@wishes) != false)
+          (unfound if answers.empty? && !quick && !@pace.stopped? && question.possible?(@wishes) != false)
         ].compact
+      end
+
+      # No answer, and no clash either.
+      def unfound
+        return "Nothing was found in #{@pace.seconds} s; that is no proof that there is nothing." if @pace.over?
+
+        "It can nearly be: the sums allow it, but no amounts that can be measured here come out right. Loosen one wish a little."
       end
     end
 

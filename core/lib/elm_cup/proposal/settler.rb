@@ -10,6 +10,8 @@ module ElmCup
       # How far a texture's window gives way inwards each time, in classes; and by how much more than it missed a figure's bound does.
       TEXTURE_SLACK = 0.05
       MORE = 1.2
+      # Whole pieces hide how little is missing.
+      PIECES_SLACK = 0.06
       LEAST_SLACK = 0.0005
       # What was settled on: Amended, the assessment of its document as a Hash, Balance::Search::Found, Balance::Problem; edge: a texture
       # is only just reached; quick: nothing smaller was looked for.
@@ -62,8 +64,11 @@ module ElmCup
       def missed_by(wish, wished)
         now = wished.now(wish)
         return TEXTURE_SLACK unless wish.figure? && now
+        return PIECES_SLACK if wish.key == "pieces"
 
-        [(now - wish.value).abs * MORE, wish.value * LEAST_SLACK, 1e-6].max
+        least, most = Balance::Rows.new(@question.situation).limits(wish)
+        over = [most && now - most, least && least - now, 0.0].compact.max
+        [over * MORE, wish.value * LEAST_SLACK, 1e-6].max
       end
     end
   end

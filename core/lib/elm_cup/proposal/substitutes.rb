@@ -21,6 +21,7 @@ module ElmCup
       # line: an ingredient id, a name, a pointer, or what stands in the line; reason: one of REASONS.
       def initialize(document, line:, reason:, have:, library:, pace:)
         Document::Schema.check(document)
+        Asked.check_have(have, library)
         @document = document.except("wishes")
         @library = library
         @pace = pace

@@ -2,19 +2,28 @@
 
 module ElmCup
   module Proposal
-    # Typed wishes of one formula document.
+    # Typed wishes of one formula.
     class WishDesk
-      # document: a Hash, checked here.
-      def initialize(document, library)
+      # The desk of a formula document (Hash), checked here.
+      def self.of(document, library)
+        answer = Assessment.of(document.except("wishes"), library: library)
+        new(answer, Assessment::Wished.new(answer, library), library)
+      end
+
+      # answer: the assessment as a Hash; wished: Assessment::Wished of it.
+      def initialize(answer, wished, library)
+        @answer = answer
+        @wished = wished
         @library = library
-        @answer = Assessment.of(document.except("wishes"), library: library)
-        @wished = Assessment::Wished.new(@answer, library)
         @matcher = Ingredient::LineResolver.matcher(library)
       end
 
-      # The wish that typed words mean, as a Hash: wish, words, now, met. InvalidDocument with the mend where they mean none.
+      # The Balance::Wish that typed words mean. WishReader::Unreadable with the mend where they mean none.
+      def wish(text) = phrase.read(text)
+
+      # The same as a Hash: wish, words, now, met. InvalidDocument where they mean none.
       def read(text)
-        @wished.to_h(phrase.read(text))
+        @wished.to_h(wish(text))
       rescue Balance::WishReader::Unreadable => error
         Document::Schema.refuse("/text", error.message)
       end

@@ -1,0 +1,138 @@
+# frozen_string_literal: true
+
+require_relative "../core/lib/elm_cup"
+require_relative "proposals"
+
+module ElmCup
+  # What `bin/elm` does: one method a command. Nothing is computed here.
+  class CommandLine
+    include Proposals
+
+    PANTRY_USAGE = "--pantry CSV                             wherever a formula, a cupboard or a bowl is read: the household's own ingredients\n"
+    USAGE = (<<~TEXT + Proposals::USAGE + PANTRY_USAGE).freeze
+      elm assess FILE|-                        the assessment of a formula document
+      elm convert TEXT --to UNIT [--cup ID]    a typed amount in g, ml, tsp, tbsp, cups, oz … or “measure” (nearest spoons and cups)
+      elm scale FILE|- --by FACTOR             the formula document with every amount times FACTOR (2, 1/2, 0.75)
+      elm scale FILE|- --to-grams G            … so that all of it weighs G grams
+      elm scale FILE|- --pieces N --piece-grams G    … so that it makes N pieces of G grams
+      elm import FILE|-                        a pasted recipe, schema.org JSON-LD or formula document, read and made a formula document
+      elm export FILE|-|ID --format FORMAT     a formula document, or the saved formula with this number, as json, jsonld, md or csv
+      elm compare FILE FILE                    two formula documents side by side, line by line
+      elm label FILE|-                         an ingredient from its pack's label (JSON), checked
+    TEXT
+    COMMANDS = (%w[assess convert scale import export compare label] + Proposals::COMMANDS).freeze
+    OPTIONS = (%w[--to --cup --by --to-grams --pieces --piece-grams --format --pantry] + Proposals::OPTIONS).freeze
+    # The longest file that is read at all; the core has its own, smaller limits.
+    MOST_BYTES = 64_000_000
+    # Bad input, said in one line.
+    class BadInput < StandardError; end
+
+    def self.run(arguments) = new.run(arguments)
+
+    # Exit status.
+    def run(arguments)
+      return puts(USAGE) || 0 if arguments.empty? || arguments.first == "help" || arguments.intersect?(%w[-h --help])
+
+      @options = options(arguments)
+      command = arguments.shift or raise BadInput, "Name a command: #{COMMANDS.join(", ")}"
+      raise BadInput, "“#{command.scrub}” is no command; there are #{COMMANDS.join(", ")}" unless COMMANDS.include?(command)
+
+      answer = send((command == "rescue") ? :rescue_bowl : command, arguments)
+      puts answer.is_a?(String) ? answer : JSON.pretty_generate(answer)
+      0
+    rescue ElmCup::Error, BadInput => error
+      warn "elm: #{error.message.scrub.gsub(/\s+/, " ")}"
+      2
+    end
+
+    private
+
+    # Takes `--name value` and `--name=value` out of the arguments; text may begin with a minus, such as "-1 cup".
+    def options(arguments)
+      words = arguments.dup
+      arguments.clear
+      {}.tap do |options|
+        while (word = words.shift)
+          name, value = word.scrub.split("=", 2)
+          raise BadInput, "#{name} is no option; there are #{OPTIONS.join(", ")}" if word.start_with?("--") && !OPTIONS.include?(name)
+          next arguments << word unless OPTIONS.include?(name)
+
+          options[name] = value || words.shift || raise(BadInput, "#{name} needs a value")
+        end
+      end
+    end
+
+    def assess(arguments)
+      answer = ElmCup.assess(document(arguments), **pantry)
+      flagged = ElmCup.flagged(answer)
+      return answer if flagged.empty?
+
+      raise BadInput, flagged.map { |line| "#{line["pointer"]} (#{line["component"]}) “#{line["text"]}”: #{line["message"]}" }.join(" | ")
+    end
+
+    def convert(arguments)
+      text = utf8(arguments.join(" "))
+      raise BadInput, "Say what to convert: elm convert \"1/2 c + 2 tbsp honey\" --to g" if text.strip.empty?
+
+      ElmCup.convert(text, **{to: @options["--to"], cup: @options["--cup"]}.compact)
+    end
+
+    def scale(arguments)
+      formula = document(arguments)
+      return ElmCup.scale(formula, @options["--by"]) if @options["--by"]
+
+      wanted = {grams: number("--to-grams"), pieces: number("--pieces"), piece_grams: number("--piece-grams")}.compact
+      raise BadInput, "Say how large: --by 2, --to-grams 600, or --pieces 24 --piece-grams 18" if wanted.empty?
+
+      ElmCup.scaling(formula, **wanted, **pantry)["document"]
+    end
+
+    def import(arguments) = ElmCup.import(bytes(arguments), **pantry)
+
+    def export(arguments)
+      format = @options.fetch("--format") { raise BadInput, "Say how: --format json, jsonld, md or csv" }
+      number = arguments.first if arguments.first&.match?(/\A\d+\z/) && !File.exist?(arguments.first)
+      number ? export_saved(number.to_i, format) : ElmCup.export(document(arguments), format, **pantry)
+    end
+
+    def compare(arguments)
+      raise BadInput, "Name two formula documents" unless arguments.size == 2
+
+      ElmCup.compare(*arguments.map { |path| document([path]) }, **pantry)
+    end
+
+    def label(arguments) = ElmCup.label(ElmCup.read_json(bytes(arguments)))
+
+    # The ingredients of --pantry as an option of the core.
+    def pantry = @options["--pantry"] ? {pantry: ElmCup.pantry(ElmCup.read_pantry_csv(bytes([@options["--pantry"]])))} : {}
+
+    def number(name)
+      text = @options[name] or return
+      Float(text, exception: false)&.then { |value| (value % 1).zero? ? value.to_i : value } || raise(BadInput, "#{name} must be a number, not “#{text}”")
+    end
+
+    # The formula with this number in the household's database, with the ingredients that are kept there.
+    def export_saved(number, format)
+      path = ENV.fetch("ELM_CUP_DATABASE", File.expand_path("../data/elm_cup.sqlite3", __dir__))
+      raise BadInput, "There is no database at #{path}; name a formula document instead" unless File.exist?(path)
+
+      require_relative "../server/environment"
+      ElmCupServer::Database.open(path)
+      document = ElmCupServer::Formula.kept.find_by(id: number)&.current_version&.parsed or raise BadInput, "There is no formula with the number #{number}"
+      ElmCup.export(document, format, pantry: ElmCupServer::Pantry.library, **pantry)
+    end
+
+    def document(arguments) = ElmCup.read_json(bytes(arguments))
+
+    def bytes(arguments)
+      path = arguments.shift or raise BadInput, "Name a file, or - for standard input"
+      raise BadInput, "One file at a time; “#{arguments.first}” is one too many" if arguments.any?
+      return $stdin.binmode.read(MOST_BYTES).to_s if path == "-"
+      raise BadInput, "#{path} is larger than any file that is read here" if File.file?(path) && File.size(path) > MOST_BYTES
+
+      File.binread(path)
+    rescue SystemCallError => error
+      raise BadInput, "#{path} cannot be read: #{error.message.sub(/ @ .*/, "")}"
+    end
+  end
+end

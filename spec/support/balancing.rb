@@ -1,0 +1,25 @@
+# frozen_string_literal: true
+
+# Asking for other formulas in tests.
+module Balancing
+  CLOCK = -> { Process.clock_gettime(Process::CLOCK_MONOTONIC) }
+
+  # The "balance/1" answer, with time enough to prove everything.
+  def balance(document, *wishes, **options)
+    ElmCup.balance(document, wishes: wishes, clock: CLOCK, seconds: 20.0, **options)
+  end
+
+  # What an answer's figures say of a wish, by the ordinary assessment of its formula.
+  def holds?(formula, wish, library = ElmCup::Ingredient::Library.default)
+    answer = ElmCup.assess(formula, pantry: library)
+    ElmCup::Assessment::Wished.new(answer, library).met?(ElmCup::Balance::Wish.read(wish))
+  end
+
+  # Question, Settler of a formula and its wishes, as Balancer asks them.
+  def settler(document, wishes, seconds: 20.0)
+    pace = ElmCup::Balance::Pace.new(clock: CLOCK, seconds: seconds)
+    library = ElmCup::Ingredient::Library.default
+    balancer = ElmCup::Proposal::Balancer.new(document, wishes: wishes, have: nil, library: library, pace: pace)
+    [balancer.question, ElmCup::Proposal::Settler.new(document, balancer.send(:reader), balancer.question, library)]
+  end
+end
