@@ -9,14 +9,14 @@ module ElmCupServer
 
     # Writes down a finished making in one transaction. A second call with the same client key answers the first batch.
     # `at` is when; now unless the demo says otherwise.
-    #   record: client_key, version_id, lines, additions, texture, pieces, minutes, note (see openapi.yaml, BatchRecord)
+    #   record: client_key, version_id, trial_pieces (of a trial only), lines, additions, texture, pieces, minutes, note (see openapi.yaml, BatchRecord)
     def self.write_down(record, at: Time.now)
       transaction do
         known = find_by(client_key: record["client_key"])
         next known if known
 
         version = FormulaVersion.find(record["version_id"])
-        batch = create!(formula_version: version, client_key: record["client_key"], predicted: JSON.generate(version.summary), created_at: at)
+        batch = create!(formula_version: version, client_key: record["client_key"], predicted: JSON.generate(version.summary), trial_pieces: record["trial_pieces"], created_at: at)
         MadeIt.new(record, cup: version.parsed.dig("kitchen", "cup")).events.each_with_index { |(kind, payload), position| batch.append(kind, payload, position) }
         batch
       end
@@ -36,8 +36,8 @@ module ElmCupServer
     def to_answer
       {
         "id" => id, "formula_id" => formula_version.formula_id, "formula_name" => formula_version.parsed["name"], "version_number" => formula_version.number,
-        "version_id" => formula_version_id, "made_at" => Record.iso(created_at), "predicted" => JSON.parse(predicted), **state
-      }
+        "version_id" => formula_version_id, "made_at" => Record.iso(created_at), "predicted" => JSON.parse(predicted), "trial_pieces" => trial_pieces, **state
+      }.compact
     end
   end
 end

@@ -35,6 +35,16 @@ module ElmCupServer
     post("/api/compare") { answer(ElmCup.compare(body_json["before"], body_json["after"], pantry: Pantry.library)) }
     post("/api/convert") { answer(ElmCup.convert(body_json["text"], to: body_json["to"], cup: body_json["cup"] || "us")) }
 
+    post("/api/balance") { answer(balance(body_json)) }
+    delete("/api/balance/:ticket") { answer("called_off" => Searches.call_off(params["ticket"])) }
+    post("/api/wish") { answer(ElmCup.wish(body_json["document"], body_json["text"], pantry: Pantry.library)) }
+    post("/api/substitute") { answer(substitute(body_json)) }
+    post("/api/cupboard") { answer(Searches.during(nil) { |pace| ElmCup.cupboard(body_json, pantry: Pantry.library, **pace) }) }
+    post("/api/trial") { answer(ElmCup.trial(body_json["document"], pantry: Pantry.library, **body_json.slice("pieces", "scale").transform_keys(&:to_sym))) }
+    post("/api/rescue") { answer(ElmCup.rescue_bowl(body_json, pantry: Pantry.library)) }
+    get("/api/settings/cupboard") { answer("value" => Setting.list("cupboard")) }
+    put("/api/settings/cupboard") { Setting.keep_list("cupboard", body_json["value"]) && answer("value" => Setting.list("cupboard")) }
+
     get("/api/formulas") { answer(shelf) }
     post("/api/formulas") { answer(Formula.start(body_json).to_answer, 201) }
     get("/api/formulas/:id") { answer(formula.to_answer) }
@@ -64,6 +74,24 @@ module ElmCupServer
     def answer(value, status = 200) = [status, {"cache-control" => "no-store"}, JSON.generate(value)]
 
     def body_json = @body_json ||= ElmCup.read_json(request.body.read)
+
+    # What the kitchen has is ticked in its cupboard; where nothing is, everything may be used.
+    def balance(body)
+      Searches.during(body["ticket"], seconds: body["seconds"]) do |pace|
+        ElmCup.balance(body["document"], wishes: body["wishes"], have: have(body), quick: body["quick"] || false, pantry: Pantry.library, **pace)
+      end
+    end
+
+    def substitute(body)
+      Searches.during(nil) { |pace| ElmCup.substitute(body["document"], line: body["line"], reason: body["reason"], have: have(body), pantry: Pantry.library, **pace) }
+    end
+
+    def have(body)
+      return body["have"] if body["have"]
+
+      ticked = Setting.list("cupboard").select { |id| Pantry.library[id] }
+      ticked unless ticked.empty?
+    end
 
     def id = params["id"].to_i
 

@@ -12,6 +12,7 @@ module ElmCup
         "texture_edges" => Binding::Texture.boundaries.map { |edge| edge.round(4) },
         "cups" => Quantity::CupStandard::ALL.values.map { |standard| {"id" => standard.id, "name" => standard.name} },
         "diets" => Mixture::Diets::ALL, "allergens" => Mixture::Allergens::WORDS, "rules" => SecondLook::IDS,
+        "reasons" => Proposal::Substitutes::REASONS, "bowl_families" => Proposal::BowlFamily::ALL.map { |family| {"id" => family.id, "name" => family.name} },
         "spoons" => Quantity::KitchenMeasures::KNOWN_SPOONS, "usual_kitchen" => Document::Kitchen::USUAL,
         "confidence_needed" => Ingredient::Matcher::LEAST_CONFIDENCE
       }

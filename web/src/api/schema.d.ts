@@ -230,6 +230,136 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/balance": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["balance"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/balance/{ticket}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        delete: operations["callOff"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/wish": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["readWish"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/substitute": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["substitute"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/cupboard": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** @description A cupboard document, docs/cupboard.schema.json */
+        post: operations["cupboard"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/trial": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["trial"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/rescue": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** @description A bowl document, docs/bowl.schema.json */
+        post: operations["rescueBowl"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/settings/cupboard": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["ticked"];
+        put: operations["setTicked"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/settings/currency": {
         parameters: {
             query?: never;
@@ -447,6 +577,7 @@ export interface components {
             shape?: components["schemas"]["DocumentShape"];
             needs?: string[];
             muted?: string[];
+            wishes?: string[];
             notes?: string[];
             splits?: components["schemas"]["DocumentSplit"][];
             kitchen?: {
@@ -573,6 +704,9 @@ export interface components {
             };
             why: string;
             patch: components["schemas"]["Patch"];
+            /** @description Of an unknown bowl only */
+            low_grams?: number;
+            high_grams?: number;
         };
         Rescue: {
             to: components["schemas"]["TextureId"];
@@ -730,6 +864,158 @@ export interface components {
             breaches: components["schemas"]["Breach"][];
             findings: components["schemas"]["Finding"][];
             muted: components["schemas"]["Finding"][];
+            /** @description Where the document has any */
+            wishes?: components["schemas"]["Wish"][];
+            notes: string[];
+        };
+        Ticked: {
+            value: string[];
+        };
+        Wish: {
+            /** @description As it is kept */
+            wish: string;
+            words: string;
+            /** @description The figure as it is */
+            now?: string;
+            met: boolean;
+            message?: string;
+            /** @description Nobody said it; it keeps a part as it should be */
+            kept?: boolean;
+        };
+        Figures: {
+            grams?: number;
+            pieces?: number;
+            piece_grams?: number;
+            sweetness_pct?: number;
+            kcal?: number;
+            sugars_g?: number;
+            free_sugars_g?: number;
+            protein_g?: number;
+            fat_g?: number;
+            fibre_g?: number;
+            saturates_g?: number;
+            carbohydrate_g?: number;
+            salt_g?: number;
+            cost?: number;
+            cost_batch?: number;
+            components?: {
+                name: string;
+                texture?: components["schemas"]["TextureId"];
+                saturation?: components["schemas"]["Saturation"];
+                grease?: number;
+                tack?: number;
+            }[];
+            allergens?: string[];
+            diets?: string[];
+        };
+        Change: {
+            /** @enum {string} */
+            kind: "more" | "less" | "added" | "gone" | "instead";
+            component: string;
+            text: string;
+            grams: number;
+            ingredient: string;
+            was?: string;
+            now?: string;
+        };
+        BalanceAnswer: {
+            formula: components["schemas"]["Document"];
+            changes: components["schemas"]["Change"][];
+            patch: components["schemas"]["Patch"];
+            before: components["schemas"]["Figures"];
+            after: components["schemas"]["Figures"];
+            size: number;
+            proved_optimal: boolean;
+            why: string;
+            sums: components["schemas"]["Why"][];
+            family?: string;
+        };
+        Clash: {
+            wishes: string[];
+            words: string;
+            certain: boolean;
+            relax: {
+                wish: string;
+                to?: number | string;
+                /** @description The wish as it would be kept */
+                becomes?: string;
+                words: string;
+            }[];
+        };
+        Balance: {
+            /** @enum {string} */
+            elm_cup: "balance/1";
+            wishes: components["schemas"]["Wish"][];
+            answers: components["schemas"]["BalanceAnswer"][];
+            clashes: components["schemas"]["Clash"][];
+            notes: string[];
+        };
+        Substitutes: {
+            /** @enum {string} */
+            elm_cup: "substitute/1";
+            ingredient: string;
+            name: string;
+            line: string;
+            reason: string;
+            candidates: (components["schemas"]["BalanceAnswer"] & {
+                ingredient: string;
+                name: string;
+                text: string;
+                source?: string;
+            })[];
+            refused: {
+                ingredient: string;
+                name: string;
+                why: string;
+            }[];
+            notes: string[];
+        };
+        TrialLine: {
+            component: string;
+            was: string;
+            text: string;
+            ingredient: string;
+            grams: number;
+            wanted_grams: number;
+            error_pct?: number;
+            left_out?: boolean;
+        };
+        Trial: {
+            /** @enum {string} */
+            elm_cup: "trial/1";
+            pieces: number;
+            piece_grams: number;
+            scale: number;
+            grams: number;
+            share: number;
+            lines: components["schemas"]["TrialLine"][];
+            document: components["schemas"]["Document"];
+            components: {
+                name: string;
+                texture?: components["schemas"]["TextureId"];
+                saturation?: components["schemas"]["Saturation"];
+                bowl_texture?: components["schemas"]["TextureId"];
+                bowl_saturation?: components["schemas"]["Saturation"];
+            }[];
+            notes: string[];
+        };
+        BowlRescue: {
+            /** @enum {string} */
+            elm_cup: "rescue/1";
+            family: string;
+            grams: number;
+            seen: components["schemas"]["TextureId"];
+            want: components["schemas"]["TextureId"];
+            saturation: components["schemas"]["Saturation"];
+            binder_ml: number;
+            demand_ml: number;
+            rescue?: components["schemas"]["Rescue"];
+            taken_as: {
+                text?: string;
+                ingredient: string;
+                grams: number;
+            }[];
+            sentence: string;
             notes: string[];
         };
         Scaling: {
@@ -940,6 +1226,13 @@ export interface components {
                 id: string;
                 name: string;
             }[];
+            /** @description Why an ingredient is replaced */
+            reasons: string[];
+            /** @description Kinds of bowls by what carries them */
+            bowl_families: {
+                id: string;
+                name: string;
+            }[];
             spoons: string[];
             usual_kitchen: {
                 cup: string;
@@ -999,6 +1292,8 @@ export interface components {
         BatchRecord: {
             client_key: string;
             version_id: number;
+            /** @description A trial of so many pieces, not the whole bowl */
+            trial_pieces?: number;
             lines?: components["schemas"]["BatchLine"][];
             additions?: string[];
             texture?: components["schemas"]["TextureId"];
@@ -1014,6 +1309,7 @@ export interface components {
             version_id: number;
             made_at: string;
             predicted: components["schemas"]["Summary"];
+            trial_pieces?: number;
             lines: components["schemas"]["BatchLine"][];
             additions: {
                 text: string;
@@ -1469,6 +1765,248 @@ export interface operations {
                 };
             };
             422: components["responses"]["Problem"];
+        };
+    };
+    balance: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    document: components["schemas"]["Document"];
+                    /** @description As they are kept or as they are said; those of the document where none are given */
+                    wishes?: string[];
+                    /** @description Ids of what there is; the ticked cupboard where it is not given */
+                    have?: string[];
+                    /** @description The first answer that is found; not yet the least for sure */
+                    quick?: boolean;
+                    seconds?: number;
+                    /** @description What it can be called off by */
+                    ticket?: string;
+                };
+            };
+        };
+        responses: {
+            /** @description Up to three answers */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Balance"];
+                };
+            };
+            422: components["responses"]["Problem"];
+        };
+    };
+    callOff: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                ticket: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Whether a search ran by that ticket */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": {
+                        called_off: boolean;
+                    };
+                };
+            };
+        };
+    };
+    readWish: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    document: components["schemas"]["Document"];
+                    text: string;
+                };
+            };
+        };
+        responses: {
+            /** @description The wish that words mean */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Wish"];
+                };
+            };
+            422: components["responses"]["Problem"];
+        };
+    };
+    substitute: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    document: components["schemas"]["Document"];
+                    line: string;
+                    reason: string;
+                    have?: string[];
+                };
+            };
+        };
+        responses: {
+            /** @description What can stand in */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Substitutes"];
+                };
+            };
+            422: components["responses"]["Problem"];
+        };
+    };
+    cupboard: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": Record<string, never>;
+            };
+        };
+        responses: {
+            /** @description Up to three bowls */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Balance"];
+                };
+            };
+            422: components["responses"]["Problem"];
+        };
+    };
+    trial: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    document: components["schemas"]["Document"];
+                    pieces?: number;
+                    /** @enum {number} */
+                    scale?: 0.1 | 1;
+                };
+            };
+        };
+        responses: {
+            /** @description A trial spoonful */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Trial"];
+                };
+            };
+            422: components["responses"]["Problem"];
+        };
+    };
+    rescueBowl: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": Record<string, never>;
+            };
+        };
+        responses: {
+            /** @description Doses */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BowlRescue"];
+                };
+            };
+            422: components["responses"]["Problem"];
+        };
+    };
+    ticked: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Ids of what the kitchen has */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Ticked"];
+                };
+            };
+        };
+    };
+    setTicked: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Ticked"];
+            };
+        };
+        responses: {
+            /** @description Ids of what the kitchen has */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Ticked"];
+                };
+            };
         };
     };
     setCurrency: {

@@ -47,7 +47,7 @@ module ElmCup
           case kind
           when :millilitres then measures.millilitres(spoon(amount, measures))
           when :things then 1
-          when :grams then GRAMS.min_by { |each| Math.log(each / (amount / TWENTIETH)).abs }
+          when :grams then GRAMS.min_by { |each| Math.log(each / (Rational(amount) / TWENTIETH)).abs }
           when :ounces then OUNCES.find { |under, _| amount < under }&.last || 1
           end
         end

@@ -1,0 +1,36 @@
+# frozen_string_literal: true
+
+module ElmCupServer
+  # Searches that run now, by the ticket that the asker gave, so that they can be called off.
+  module Searches
+    LOCK = Mutex.new
+    RUNNING = {}
+    CLOCK = -> { Process.clock_gettime(Process::CLOCK_MONOTONIC) }
+    # Past so many at once the oldest ticket is forgotten: it can no longer be called off.
+    MOST = 50
+    # How long a search may look, in seconds.
+    LONGEST = 10.0
+
+    # Runs the block with the options of a search: its clock, its seconds, and whether it was called off.
+    def self.during(ticket, seconds: nil)
+      flag = {off: false}
+      remember(ticket, flag) if ticket
+      yield({clock: CLOCK, seconds: (seconds || ElmCup::Balance::Pace::SECONDS).to_f.clamp(0.05, LONGEST), stop: -> { flag[:off] }})
+    ensure
+      LOCK.synchronize { RUNNING.delete(ticket) if RUNNING[ticket].equal?(flag) }
+    end
+
+    # Calls a search off; whether there was one.
+    def self.call_off(ticket)
+      LOCK.synchronize { RUNNING[ticket]&.store(:off, true) } || false
+    end
+
+    def self.remember(ticket, flag)
+      LOCK.synchronize do
+        RUNNING.shift if RUNNING.size >= MOST
+        RUNNING[ticket] = flag
+      end
+    end
+    private_class_method :remember
+  end
+end
