@@ -3,12 +3,13 @@
 module ElmCupServer
   # The made-up scenario of the demo: the interval table of an amateur choir's midsummer concert.
   module DemoData
-    FILES = Dir[File.join(__dir__, "formulas/*.json")].sort.freeze
+    FILES = Dir[File.join(__dir__, "formulas/*.json")].sort_by { |file| File.basename(file).to_i }.freeze
     # Second versions, made after the batches that are logged.
     LATER = File.join(__dir__, "versions")
     # Seconds into the day: batches are made after work.
     EVENING = 18.5 * 3600
     PANTRY = File.join(__dir__, "pantry.json")
+    CUPBOARD = File.join(__dir__, "cupboard.json")
     BATCHES = File.join(__dir__, "batches.json")
 
     # Fills an empty database; does nothing to one that holds a formula, a deleted one included.
@@ -17,6 +18,7 @@ module ElmCupServer
 
       Record.transaction do
         OwnIngredient.keep(JSON.parse(File.read(PANTRY)))
+        Setting.keep_list("cupboard", JSON.parse(File.read(CUPBOARD)))
         formulas = FILES.to_h { |file| JSON.parse(File.read(file)).then { |document| [File.basename(file, ".json").sub(/\A\d+-/, ""), Formula.start(document)] } }
         JSON.parse(File.read(BATCHES)).each { |batch| write_down(batch, formulas.fetch(batch["formula"])) }
         Dir[File.join(LATER, "*.json")].sort.each { |file| save_later(file, formulas.fetch(File.basename(file, ".json").sub(/\A\d+-/, ""))) }
@@ -36,7 +38,7 @@ module ElmCupServer
         end
       end
       made_at = (Time.now.to_date - batch.fetch("days_ago")).to_time + EVENING
-      Batch.write_down(batch.slice("client_key", "additions", "texture", "pieces", "minutes", "note").merge("version_id" => version.id, "lines" => lines), at: made_at)
+      Batch.write_down(batch.slice("client_key", "trial_pieces", "additions", "texture", "pieces", "minutes", "note").merge("version_id" => version.id, "lines" => lines), at: made_at)
     end
     private_class_method :write_down, :save_later
   end

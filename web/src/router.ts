@@ -14,6 +14,8 @@ export const router = createRouter({
       component: () => import('./views/CompareView.vue'),
       meta: { title: 'Compare' },
     },
+    { path: '/cupboard', component: () => import('./views/CupboardView.vue'), meta: { title: 'From the cupboard' } },
+    { path: '/bowl', component: () => import('./views/BowlView.vue'), meta: { title: 'A bowl in trouble' } },
     { path: '/import', component: () => import('./views/ImportView.vue'), meta: { title: 'Import' } },
     { path: '/pantry', component: () => import('./views/PantryView.vue'), meta: { title: 'Pantry' } },
     { path: '/log', component: () => import('./views/LogView.vue'), meta: { title: 'Log' } },

@@ -10,6 +10,7 @@ export interface FormulaDocument {
   splits?: DocumentSplit[]
   needs?: string[]
   muted?: string[]
+  wishes?: string[]
   notes?: string[]
 }
 export const PART_TYPES = ['dough', 'base', 'filling', 'layer', 'coating', 'topping'] as const

@@ -898,6 +898,8 @@ export interface components {
             salt_g?: number;
             cost?: number;
             cost_batch?: number;
+            /** @description What the costs are without */
+            unpriced?: string[];
             components?: {
                 name: string;
                 texture?: components["schemas"]["TextureId"];
@@ -962,6 +964,8 @@ export interface components {
                 name: string;
                 text: string;
                 source?: string;
+                /** @description It is ticked in the cupboard */
+                here?: boolean;
             })[];
             refused: {
                 ingredient: string;

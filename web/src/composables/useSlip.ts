@@ -15,6 +15,8 @@ export function useSlip(draft: Draft) {
   const place = ref<Place>({ list: 'components', index: 0, key: 'lines' })
   /** A line being typed or dragged that reads well: shown in the Cup before it is kept. `at` is its row, or none for a new line. */
   const preview = shallowRef<{ at?: number; line: DocumentLine }>()
+  /** Another formula that is tried on: shown in the draft's place, and not kept. */
+  const tried = shallowRef<FormulaDocument>()
   /** The row whose ingredient is being chosen. */
   const picking = ref<number>()
 
@@ -28,6 +30,8 @@ export function useSlip(draft: Draft) {
         place.value = { list: 'components', index: Math.max(0, components - 1), key: 'lines' }
     },
   )
+  // What was tried on was tried on another draft.
+  watch(draft.document, () => (tried.value = undefined))
   watch(place, () => {
     preview.value = undefined
     picking.value = undefined
@@ -46,11 +50,12 @@ export function useSlip(draft: Draft) {
   const process = computed(() => component.value?.process ?? 'hand')
   const asked = computed<FormulaDocument | undefined>(() => {
     if (!draft.loaded.value) return undefined
+    if (tried.value) return tried.value
     const shown = preview.value
     return shown ? put(draft.document.value, withPreview(lines.value, shown)) : draft.document.value
   })
   /** What is shown holds a line that is not kept: remedies would be for a bowl that is not there. */
-  const provisional = computed(() => preview.value !== undefined)
+  const provisional = computed(() => preview.value !== undefined || tried.value !== undefined)
   const { assessment, error, again } = useAssessment(asked)
   const assessed = computed<AssessedComponent | AssessedFlavour | undefined>(() =>
     place.value.list === 'whole' ? undefined : assessment.value?.[place.value.list]?.[place.value.index],
@@ -143,7 +148,8 @@ export function useSlip(draft: Draft) {
       'muted',
       (draft.document.value.muted ?? []).filter((each) => each !== rule),
     )
-  function setList(label: string, key: 'needs' | 'muted', list: string[]) {
+  const setWishes = (wishes: string[]) => setList('the wishes', 'wishes', [...new Set(wishes)])
+  function setList(label: string, key: 'needs' | 'muted' | 'wishes', list: string[]) {
     return draft.edit(label, (copy) => {
       if (list.length) copy[key] = list
       else delete copy[key]
@@ -158,6 +164,7 @@ export function useSlip(draft: Draft) {
     process,
     kitchen,
     picking,
+    tried,
     provisional,
     assessment,
     assessed,
@@ -177,6 +184,7 @@ export function useSlip(draft: Draft) {
     setWant,
     setKitchen,
     setNeeds,
+    setWishes,
     mute,
     unmute,
   }

@@ -29,7 +29,11 @@ const recent = computed(() =>
   <div class="page">
     <div class="head">
       <h1>Counter</h1>
-      <Button label="New formula" :loading="starting" @click="start" />
+      <span class="ways">
+        <RouterLink to="/bowl">A bowl in trouble</RouterLink>
+        <RouterLink to="/cupboard">From the cupboard</RouterLink>
+        <Button label="New formula" :loading="starting" @click="start" />
+      </span>
     </div>
     <p v-if="error" role="alert">{{ error }}</p>
     <template v-else-if="formulas && batches && library">
@@ -49,7 +53,10 @@ const recent = computed(() =>
           <li v-for="batch in batches.slice(0, 4)" :key="batch.id">
             <RouterLink :to="`/formulas/${batch.formula_id}/mix`">{{ batch.formula_name }}</RouterLink>
             <span class="quiet">{{ when(batch.made_at) }}</span>
-            <span>{{ batch.texture ? `came out: ${batch.texture}` : 'texture not said' }}</span>
+            <span
+              ><template v-if="batch.trial_pieces">trial of {{ batch.trial_pieces }}, </template
+              >{{ batch.texture ? `came out: ${batch.texture}` : 'texture not said' }}</span
+            >
             <span class="quiet note">{{ batch.note }}</span>
           </li>
         </ul>
@@ -68,6 +75,12 @@ const recent = computed(() =>
   justify-content: space-between;
   align-items: center;
   margin-bottom: 20px;
+}
+.ways {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 8px 18px;
+  align-items: center;
 }
 section {
   margin-bottom: 32px;

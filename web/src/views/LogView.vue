@@ -51,6 +51,7 @@ const signed = (value: number) => `${value > 0 ? '+' : '−'}${figure(Math.abs(v
           >
         </div>
         <div class="figures quiet">
+          <span v-if="batch.trial_pieces">trial of {{ batch.trial_pieces }}</span>
           <span v-if="batch.pieces !== undefined">{{ count(batch.pieces, 'piece') }}</span>
           <span v-if="batch.minutes !== undefined">{{ batch.minutes }} min</span>
         </div>

@@ -4,6 +4,8 @@ import { computed, ref, useTemplateRef } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
 import FormulaHeader from '@/components/frame/FormulaHeader.vue'
 import ShortcutsDialog from '@/components/frame/ShortcutsDialog.vue'
+import SwitchButtons from '@/components/frame/SwitchButtons.vue'
+import BalancePanel from '@/components/mix/BalancePanel.vue'
 import BreachNote from '@/components/mix/BreachNote.vue'
 import CupPanel from '@/components/mix/CupPanel.vue'
 import EatersPanel from '@/components/mix/EatersPanel.vue'
@@ -17,12 +19,17 @@ import PartSettings from '@/components/mix/PartSettings.vue'
 import PiecePanel from '@/components/mix/PiecePanel.vue'
 import SecondLook from '@/components/mix/SecondLook.vue'
 import SlipLines from '@/components/mix/SlipLines.vue'
+import SubstituteDialog from '@/components/mix/SubstituteDialog.vue'
 import TakesEditor from '@/components/mix/TakesEditor.vue'
+import TrialDialog from '@/components/mix/TrialDialog.vue'
 import WholePanel from '@/components/mix/WholePanel.vue'
-import type { AssessedComponent, AssessedFlavour } from '@/api/client'
+import WishBar from '@/components/mix/WishBar.vue'
+import type { AssessedComponent, AssessedFlavour, AssessedLine, Substitutes } from '@/api/client'
 import type { PartType } from '@/api/document'
+import { useBalance } from '@/composables/useBalance'
 import { useDraft } from '@/composables/useDraft'
 import { useLibrary } from '@/composables/useLibrary'
+import { say } from '@/composables/useNotice'
 import { useParts } from '@/composables/useParts'
 import { useSlip } from '@/composables/useSlip'
 import { useShortcuts, type Shortcut } from '@/composables/useShortcuts'
@@ -33,13 +40,21 @@ const draft = useDraft(formulaId)
 const library = useLibrary()
 const entry = useTemplateRef<InstanceType<typeof SlipLines>>('entry')
 const header = useTemplateRef<InstanceType<typeof FormulaHeader>>('header')
+const wishBar = useTemplateRef<InstanceType<typeof WishBar>>('wishBar')
 const keysShown = ref(false)
 
 const slip = useSlip(draft)
+const balancing = useBalance(draft, slip)
+const { open: balanceOpen, trying } = balancing
 const parts = useParts(draft, () => slip.assessment.value?.splits?.[0]?.component)
 const { place, component, flavour, assessment, assessed, assessedLines, error, process, picking, provisional } = slip
 const document = draft.document
 const kitchen = computed(() => document.value.kitchen)
+/** While answers are weighed: the component whose cup is shown. */
+const shownPart = computed({
+  get: () => String(place.value.list === 'components' ? place.value.index : 0),
+  set: (index) => (place.value = { list: 'components', index: Number(index), key: 'lines' }),
+})
 const several = computed(() => document.value.components.length + (document.value.splits?.length ?? 0) > 1)
 const pickedLine = computed(() => (picking.value === undefined ? undefined : assessedLines.value[picking.value]))
 /** What is in hand by its kind. */
@@ -73,6 +88,14 @@ function nudgeFocused(direction: 1 | -1) {
   const row = focusedRow()
   if (row !== undefined) slip.nudge(row, direction)
 }
+/** The line that something shall stand in for, and the stand-in taken, as one edit. */
+const replacing = ref<AssessedLine>()
+const trialShown = ref(false)
+function substitute(chosen: Substitutes['candidates'][number]) {
+  replacing.value = undefined
+  if (draft.apply(`${chosen.text} instead`, chosen.patch))
+    say(`${chosen.text} instead.`, { word: 'Undo', run: () => draft.undo() })
+}
 const shortcuts: Shortcut[] = [
   { keys: '/', what: 'To the entry line', run: () => entry.value?.focus() },
   { keys: 'ctrl+z', what: 'Undo', run: () => draft.undo(), inFields: true },
@@ -82,6 +105,9 @@ const shortcuts: Shortcut[] = [
   { keys: 'alt+ArrowDown', what: 'A spoon less of the line in hand', run: () => nudgeFocused(-1), inFields: true },
   { keys: 'alt+ArrowLeft', what: 'The part in hand one place earlier', run: () => moveInHand(-1) },
   { keys: 'alt+ArrowRight', what: 'The part in hand one place later', run: () => moveInHand(1) },
+  { keys: 'b', what: 'Balance: the least change that gives what you want', run: () => balancing.ask() },
+  { keys: 'w', what: 'To the wishes', run: () => wishBar.value?.focus() },
+  { keys: 't', what: 'Trial spoonful: one or two pieces first', run: () => (trialShown.value = true) },
   { keys: 'l', what: 'Second look', run: () => window.document.getElementById('second-look')?.focus() },
   { keys: 'm', what: 'Made it: write a batch down', run: () => router.push(`/formulas/${formulaId}/made`) },
   { keys: '?', what: 'These keys', run: () => (keysShown.value = true) },
@@ -116,7 +142,37 @@ useShortcuts(() => shortcuts)
       {{ error }} <button class="link-button" type="button" @click="slip.again">Try again</button>
     </p>
 
-    <div class="bench" :class="{ whole: place.list === 'whole' }">
+    <WishBar
+      v-if="draft.loaded.value"
+      ref="wishBar"
+      :document="document"
+      :assessment="assessment"
+      :library="library"
+      @wishes="slip.setWishes"
+      @balance="balancing.ask"
+      @trial="trialShown = true"
+    />
+    <div v-if="balanceOpen" class="bench weighing">
+      <BalancePanel :balancing="balancing" :library="library" />
+      <div>
+        <p v-if="trying !== undefined" class="banner" role="status">On trial: not in the draft yet.</p>
+        <SwitchButtons
+          v-if="document.components.length > 1"
+          v-model="shownPart"
+          class="shown"
+          label="Whose cup is shown"
+          :choices="document.components.map((part, index) => ({ id: String(index), word: part.name }))"
+        />
+        <CupPanel
+          :component="assessment?.components[Number(shownPart)]"
+          :library="library"
+          :provisional="provisional"
+          :stale="!!error"
+          @dose="slip.dose"
+        />
+      </div>
+    </div>
+    <div v-else class="bench" :class="{ whole: place.list === 'whole' }">
       <section class="slip" aria-label="The lines">
         <PartsBar
           v-if="draft.loaded.value"
@@ -170,7 +226,7 @@ useShortcuts(() => shortcuts)
             :assessed="inHand"
             @take="(at, next) => parts.take(place.index, at, next)"
           />
-          <SlipLines ref="entry" :slip="slip" :loaded="draft.loaded.value" />
+          <SlipLines ref="entry" :slip="slip" :loaded="draft.loaded.value" @instead="replacing = $event" />
         </template>
       </section>
       <CupPanel
@@ -204,6 +260,15 @@ useShortcuts(() => shortcuts)
       </aside>
     </div>
     <MatchPicker :line="pickedLine" :library="library" @choose="slip.choose" @close="picking = undefined" />
+    <SubstituteDialog
+      v-if="library"
+      :line="replacing"
+      :document="document"
+      :library="library"
+      @take="substitute"
+      @close="replacing = undefined"
+    />
+    <TrialDialog v-if="library" v-model:visible="trialShown" :draft="draft" :library="library" />
     <ShortcutsDialog v-model:visible="keysShown" :shortcuts="shortcuts" />
   </div>
 </template>
@@ -218,6 +283,13 @@ useShortcuts(() => shortcuts)
 }
 .bench.whole {
   grid-template-columns: minmax(0, 74fr) minmax(0, 25fr);
+}
+.bench.weighing {
+  grid-template-columns: minmax(0, 72fr) minmax(0, 27fr);
+}
+.shown {
+  flex-wrap: wrap;
+  margin-bottom: 10px;
 }
 .side {
   background: var(--milk);
@@ -234,7 +306,8 @@ useShortcuts(() => shortcuts)
 }
 @media (max-width: 1100px) {
   .bench,
-  .bench.whole {
+  .bench.whole,
+  .bench.weighing {
     grid-template-columns: minmax(0, 1fr);
   }
   .cup-column {

@@ -20,6 +20,7 @@ module ElmCup
         @figures ||= {
           "grams" => @answer["grams"], "pieces" => @answer.dig("pieces", "count"), "piece_grams" => @answer.dig("pieces", "piece_grams"),
           "sweetness_pct" => @answer["sweetness_pct"], **per_piece, "cost" => @answer.dig("cost", "piece"), "cost_batch" => @answer.dig("cost", "batch"),
+          "unpriced" => (@answer.dig("cost", "unpriced") if @answer.dig("cost", "unpriced")&.any?),
           "components" => parts.map { |part| part.slice("name", "texture", "saturation", "grease", "tack") },
           "allergens" => @answer["allergens"], "diets" => @answer["diets"]
         }.compact

@@ -83,7 +83,7 @@ module ElmCup
         away -= (away <=> 0) * Rows::SAME * @wish.value if @wish.op == "="
         digits = DIGITS - 1 - Math.log10(away.abs).floor
         up = (away.abs * 10**digits).ceil / 10.0**digits
-        @wish.value + (away.positive? ? up : -up)
+        (@wish.value + (away.positive? ? up : -up)).round(9)
       end
 
       # A size sets out from another bowl for each bound, so it is sought by halving between what cannot be had and what can.

@@ -203,7 +203,7 @@ module ElmCup
         now = situation.met[wish.text]
         return [now - @near, now + @near] if @near && now
 
-        from, to = rows.window(wish.textures, all: @all || now)
+        from, to = rows.window(wish.textures, all: @all)
         slack = @slack.fetch(wish.text, 0.0)
         from, to = [from && from + slack, to && to - slack]
         now ? [from && [from, now].min, to && [to, now].max] : [from, to]

@@ -8,7 +8,10 @@ module ElmCup
       # nobody says.
       Role = Value.of(:name, :of, :share, :needed, :usual) do
         # The Ingredient::Entry can fill it.
-        def takes?(entry) = of.any? { |each| each == "id:#{entry.like}" || each == "family:#{entry.family}" }
+        def takes?(entry) = !rank(entry).nil?
+
+        # Its place among what fills the role, the first as most cooks would; nil where it cannot.
+        def rank(entry) = of.index { |each| each == "id:#{entry.like}" || each == "family:#{entry.family}" }
       end
 
       attr_reader :id, :name, :process, :roles

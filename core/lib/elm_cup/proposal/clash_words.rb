@@ -34,7 +34,7 @@ module ElmCup
         return "“#{said}”: what it would have to give was not found in the time" unless relaxed.known
         return "let “#{said}” go" if relaxed.to.nil?
 
-        "make “#{said}” “#{Balance::WishWords.say(becomes(relaxed), library)}”"
+        "“#{said}” gives way to “#{Balance::WishWords.say(becomes(relaxed), library)}”"
       end
       private_class_method :sentence, :relax, :becomes, :words
     end

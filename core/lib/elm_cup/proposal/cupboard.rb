@@ -57,9 +57,12 @@ module ElmCup
         end
       end
 
-      # What can fill a role: what must be used up, then what there is most of.
+      # What can fill a role: what must be used up, then what there is enough of, as cooks choose it, then the most.
       def choices(role, fits, taken)
-        (fits - taken).select { |entry| role.takes?(entry) }.sort_by { |entry| [@use_up.include?(entry.id) ? 0 : 1, -(@grams[entry.id] || USUAL_GRAMS), entry.id] }
+        (fits - taken).select { |entry| role.takes?(entry) }.sort_by do |entry|
+          grams = @grams[entry.id] || USUAL_GRAMS
+          [@use_up.include?(entry.id) ? 0 : 1, (grams >= role.share * USUAL_GRAMS / 2) ? 0 : 1, role.rank(entry), -grams, entry.id]
+        end
       end
 
       # A wish does not send it away.

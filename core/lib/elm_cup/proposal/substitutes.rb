@@ -62,8 +62,9 @@ module ElmCup
       def candidates
         line = lines.first
         helpers = Helpers.new(@before, [], @have, @library)
-        StandIns.new(@library) { |entry| helpers.here?(entry) && helpers.fits?(entry) && better?(entry) }.for(line, nil, most: TRIED)
-          .map(&:first)
+        found = StandIns.new(@library) { |entry| helpers.fits?(entry) && better?(entry) }.for(line, nil, most: @library.all.size).map(&:first)
+        # What there is comes first; what would have to be bought behind it.
+        found.partition { |entry| helpers.here?(entry) }.flatten.first(TRIED)
       end
 
       def lines = @read.components.flat_map(&:lines).select { |line| line.entry == @entry }
@@ -85,7 +86,8 @@ module ElmCup
       def settled(entry, alone:)
         wishes = [Balance::Wish.read("without:#{@entry.id}"), *textures, *lower_sugar]
         wishes += others.map { |id| Balance::Wish.read("lock:#{id}") } if alone
-        reader = SituationReader.new(@read, @document, wishes, Helpers.new(@before, wishes, @have, @library), only: entry.id, helped: !alone)
+        helpers = Helpers.new(@before, wishes, @have && (@have | [entry.id]), @library)
+        reader = SituationReader.new(@read, @document, wishes, helpers, only: entry.id, helped: !alone)
         situation = reader.situation.with_met(wishes.select { |wish| Assessment::Wished.new(@before, @library).met?(wish) })
         question = Balance::Question.new(situation, wishes, @pace, near: alone ? NEAR : nil)
         answer = Settler.new(@document, reader, question, @library).answer
@@ -107,7 +109,8 @@ module ElmCup
       def written(tried)
         answer = Written.call(tried.answer, Assessment::Wished.new(@before, @library).figures, @library)
         change = answer["changes"].find { |each| each["kind"] == "instead" }
-        answer.merge("ingredient" => tried.entry.id, "name" => tried.entry.name, "text" => change["now"], "family" => tried.entry.family, "source" => tried.entry.source)
+        answer.merge("ingredient" => tried.entry.id, "name" => tried.entry.name, "text" => change["now"], "family" => tried.entry.family, "source" => tried.entry.source,
+          "here" => @have.nil? || @have.include?(tried.entry.id))
       end
 
       def notes(good)

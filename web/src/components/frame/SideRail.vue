@@ -15,6 +15,11 @@ const places = [
     word: 'Pantry',
     drawing: 'M4 6h16M4 13h16M4 20h16M7 6V3h4v3M14 13V9h4v4M6 13v-2.500h4V13M9 20v-4h4v4',
   },
+  {
+    to: '/cupboard',
+    word: 'Cupboard',
+    drawing: 'M4 3h16v18H4zM12 3v18M4 12h16M9.500 7.500h.01M14.500 7.500h.01M9.500 16h.01M14.500 16h.01',
+  },
   { to: '/log', word: 'Log', drawing: 'M5 4h14v16H5zM8 9h8M8 13h8M8 17h4' },
 ]
 const NEXT: Record<Scheme, Scheme> = { device: 'light', light: 'dark', dark: 'device' }

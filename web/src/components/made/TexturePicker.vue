@@ -4,14 +4,16 @@ import { computed } from 'vue'
 import type { Library, TextureId } from '@/api/client'
 import TextureGlyph from '@/drawings/TextureGlyph.vue'
 
-const props = defineProps<{ textures: Library['textures'] }>()
+const props = withDefaults(defineProps<{ textures: Library['textures']; question?: string }>(), {
+  question: 'How did it come out?',
+})
 const chosen = defineModel<TextureId>()
 const squeeze = computed(() => props.textures.find((each) => each.id === chosen.value)?.squeeze)
 </script>
 
 <template>
   <fieldset class="textures">
-    <legend>How did it come out?</legend>
+    <legend>{{ question }}</legend>
     <label
       v-for="(texture, digit) in textures"
       :key="texture.id"

@@ -106,7 +106,6 @@ summary {
 .diets input {
   width: 18px;
   height: 18px;
-  accent-color: var(--elm);
 }
 .diets .quiet {
   padding-left: 26px;

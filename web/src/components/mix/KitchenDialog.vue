@@ -106,7 +106,6 @@ fieldset {
 .spoon input {
   width: 18px;
   height: 18px;
-  accent-color: var(--elm);
 }
 .number {
   width: 76px;

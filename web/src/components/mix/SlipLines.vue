@@ -1,11 +1,13 @@
 <script setup lang="ts">
 /** The lines in hand: where one is typed, each as it was read, and what they come to. */
 import { computed, useTemplateRef } from 'vue'
+import type { AssessedLine } from '@/api/client'
 import type { useSlip } from '@/composables/useSlip'
 import EntryLine from './EntryLine.vue'
 import SlipRow from './SlipRow.vue'
 
 const props = defineProps<{ slip: ReturnType<typeof useSlip>; loaded: boolean }>()
+const emit = defineEmits<{ instead: [line: AssessedLine] }>()
 const entry = useTemplateRef<InstanceType<typeof EntryLine>>('entry')
 const { place, flavour, lines, assessed, assessedLines, process, kitchen, picking } = props.slip
 const scale = computed(() =>
@@ -35,6 +37,7 @@ defineExpose({ focus: () => entry.value?.focus() })
       @nudge="slip.nudge(row, $event)"
       @drag="slip.nudge(row, $event, false)"
       @pick="picking = row"
+      @instead="emit('instead', assessedLines[row]!)"
     />
     <li class="total">
       <span>{{ flavour ? (place.key === 'topping' ? 'Strewn on' : 'Folded in') : 'In the bowl' }}</span><span

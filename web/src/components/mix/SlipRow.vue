@@ -25,6 +25,7 @@ const emit = defineEmits<{
   nudge: [steps: number]
   drag: [steps: number]
   pick: []
+  instead: []
 }>()
 
 const editing = ref(false)
@@ -140,7 +141,13 @@ function choose(ingredient: string) {
       @drop="emit('nudge', $event)"
       @stop="emit('preview', undefined)"
     />
-    <RowTools :number="number" @nudge="emit('nudge', $event)" @remove="emit('remove')" />
+    <RowTools
+      :number="number"
+      :known="assessed?.status === 'read'"
+      @nudge="emit('nudge', $event)"
+      @remove="emit('remove')"
+      @instead="emit('instead')"
+    />
   </li>
 </template>
 

@@ -10,6 +10,17 @@ const NAMES: Record<string, string> = {
   binder_ml: 'What the binder offers, mL',
   saturation: 'Fill',
   texture_number: 'Place on the scale of textures (3 begins to roll)',
+  size: 'Size of the change',
+  kcal: 'Energy of a piece, kcal',
+  sugars: 'Sugar of a piece, g',
+  free_sugars: 'Free sugar of a piece, g',
+  protein: 'Protein of a piece, g',
+  fat: 'Fat of a piece, g',
+  fibre: 'Fibre of a piece, g',
+  sweetness: 'Sweetness, % beside sugar',
+  cost: 'Cost of a piece',
+  grams: 'Weight of it all, g',
+  pieces: 'Pieces, before the rest is left over',
 }
 const name = (id: string) => NAMES[id] ?? `${words(id.replace('_ml', ''))}, mL`
 </script>

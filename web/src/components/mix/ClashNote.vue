@@ -1,0 +1,58 @@
+<script setup lang="ts">
+/** Wishes that cannot be had together, and what each would have to give: press one to let it. */
+import type { Clash } from '@/api/client'
+
+const props = defineProps<{ clash: Clash; wishes: string[] }>()
+defineEmits<{ relax: [change: Clash['relax'][number]] }>()
+/** What nobody said cannot be changed here. */
+const mine = (wish: string) => props.wishes.includes(wish)
+</script>
+
+<template>
+  <div class="clash">
+    <h3>These clash</h3>
+    <p>{{ clash.words }}</p>
+    <p class="quiet">
+      Give way in one of them<template v-if="!clash.certain"> (not every step was proved in the time)</template>:
+    </p>
+    <ul>
+      <li v-for="change in clash.relax" :key="change.wish">
+        <button
+          v-if="mine(change.wish) && (change.becomes || change.words.startsWith('let'))"
+          type="button"
+          class="give"
+          @click="$emit('relax', change)"
+        >
+          {{ change.words }}
+        </button>
+        <span v-else>{{ change.words }}</span>
+      </li>
+    </ul>
+  </div>
+</template>
+
+<style scoped>
+.clash {
+  border-left: 4px dashed var(--date);
+  padding: 4px 14px;
+  margin: 12px 0;
+}
+h3 {
+  font-size: 1.0625rem;
+  margin: 0 0 4px;
+}
+.give {
+  width: 100%;
+  max-width: 640px;
+  text-align: left;
+  padding: 8px 12px;
+  margin: 3px 0;
+  background: var(--milk);
+  border: 1px solid var(--elm);
+  border-radius: var(--radius);
+  cursor: pointer;
+}
+.give:hover {
+  background: var(--elm-tint);
+}
+</style>

@@ -1,0 +1,175 @@
+<script setup lang="ts">
+/** A trial spoonful: one or two pieces in grams, drops and pinches, and what was seen of them, logged against the formula. */
+import { ref, shallowRef, watch } from 'vue'
+import { api, unwrap, type Library, type TextureId, type Trial } from '@/api/client'
+import SwitchButtons from '@/components/frame/SwitchButtons.vue'
+import TexturePicker from '@/components/made/TexturePicker.vue'
+import type { Draft } from '@/composables/useDraft'
+import { say } from '@/composables/useNotice'
+import { figure } from '@/format'
+
+const props = defineProps<{ draft: Draft; library: Library }>()
+const visible = defineModel<boolean>('visible', { required: true })
+const PIECES = ['1', '2', '3', '4'].map((id) => ({ id, word: id }))
+const SCALES = [
+  { id: '0.1', word: '0.1 g' },
+  { id: '1', word: '1 g' },
+]
+const pieces = ref('2')
+const scale = ref('0.1')
+const trial = shallowRef<Trial>()
+const error = ref<string>()
+const seen = ref<TextureId>()
+const note = ref('')
+const sending = ref(false)
+let clientKey = ''
+
+watch([visible, pieces, scale], async ([shown]) => {
+  if (!shown) return
+  error.value = undefined
+  clientKey = crypto.randomUUID()
+  try {
+    const body = {
+      document: props.draft.document.value as never,
+      pieces: Number(pieces.value),
+      scale: Number(scale.value) as 0.1 | 1,
+    }
+    trial.value = await unwrap(api.POST('/api/trial', { body }))
+  } catch (failure) {
+    trial.value = undefined
+    error.value = (failure as Error).message
+  }
+})
+/** What was seen goes with a version: a draft is saved first. */
+async function log() {
+  sending.value = true
+  error.value = undefined
+  try {
+    const version = await props.draft.save()
+    if (!version) throw new Error(props.draft.error.value)
+    const lines = trial
+      .value!.lines.filter((line) => !line.left_out)
+      .map((line) => ({
+        component: line.component,
+        text: line.text,
+        planned_grams: line.wanted_grams,
+        actual_grams: line.grams,
+      }))
+    await unwrap(
+      api.POST('/api/batches', {
+        body: {
+          client_key: clientKey,
+          version_id: version.id,
+          trial_pieces: trial.value!.pieces,
+          lines,
+          ...(seen.value ? { texture: seen.value } : {}),
+          ...(note.value.trim() ? { note: note.value.trim() } : {}),
+        },
+      }),
+    )
+    visible.value = false
+    say(`The trial is in the log, against version ${version.number}.`)
+    seen.value = undefined
+    note.value = ''
+  } catch (failure) {
+    error.value = (failure as Error).message
+  } finally {
+    sending.value = false
+  }
+}
+const off = (value: number) => `${value > 0 ? '+' : '−'}${figure(Math.abs(value), 0)} %`
+</script>
+
+<template>
+  <Dialog
+    v-model:visible="visible"
+    modal
+    header="Trial spoonful"
+    :style="{ width: 'min(760px, 94vw)' }"
+    :dismissable-mask="true"
+    :pt="{ content: { tabindex: 0 } }"
+  >
+    <div class="how">
+      <span>Pieces</span><SwitchButtons v-model="pieces" :choices="PIECES" label="How many pieces" />
+      <span>The scale shows</span><SwitchButtons v-model="scale" :choices="SCALES" label="What the scale shows" />
+    </div>
+    <p v-if="error" class="banner wrong" role="alert">{{ error }}</p>
+    <template v-if="trial">
+      <ol class="lines">
+        <li v-for="line in trial.lines" :key="line.component + line.was">
+          <span
+            ><strong>{{ line.text }}</strong> <span class="quiet">of {{ line.was }}</span></span
+          >
+          <span class="figure quiet">{{
+            line.left_out
+              ? 'too little to measure'
+              : Math.abs(line.error_pct ?? 0) >= 1
+                ? off(line.error_pct!)
+                : 'exact'
+          }}</span>
+        </li>
+        <li class="total">
+          <span>{{ trial.pieces }} of {{ figure(trial.piece_grams) }} g</span
+          ><span class="figure">{{ figure(trial.grams) }} g</span>
+        </li>
+      </ol>
+      <p v-for="part in trial.components.filter((each) => each.texture)" :key="part.name">
+        <span v-if="trial.components.length > 1" class="quiet">{{ part.name }}: </span>as measured it
+        {{ part.texture }} ({{ part.saturation?.value.toFixed(2) }}), the bowl {{ part.bowl_texture }} ({{
+          part.bowl_saturation?.value.toFixed(2)
+        }}).
+      </p>
+      <p v-for="said in trial.notes" :key="said" class="quiet">{{ said }}</p>
+      <p class="quiet">
+        Taste it only where everything in it may be eaten raw. A small bowl warms faster in the hand than the real one.
+      </p>
+      <TexturePicker v-model="seen" :textures="library.textures" />
+      <label class="note"
+        ><span>What else was seen or tasted</span>
+        <textarea v-model="note" maxlength="2000" rows="2" />
+      </label>
+      <Button label="Log it" :loading="sending" :disabled="!seen && !note.trim()" @click="log" />
+    </template>
+  </Dialog>
+</template>
+
+<style scoped>
+.how {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 8px 14px;
+  align-items: center;
+  margin-bottom: 10px;
+}
+.lines {
+  border: 1px solid var(--bran);
+  border-radius: var(--radius);
+  margin-bottom: 8px;
+}
+.lines li {
+  display: flex;
+  justify-content: space-between;
+  gap: 12px;
+  padding: 6px 12px;
+  border-top: 1px solid var(--bran);
+}
+.lines li:first-child {
+  border-top: 0;
+}
+.total {
+  font-weight: 600;
+}
+.note {
+  display: grid;
+  gap: 4px;
+  margin: 10px 0;
+}
+textarea {
+  font: inherit;
+  padding: 8px 10px;
+  background: var(--milk);
+  color: var(--cocoa);
+  border: 1px solid var(--husk);
+  border-radius: var(--radius);
+}
+</style>

@@ -1,0 +1,226 @@
+<script setup lang="ts">
+/** What the cook wants, each with what is now; typed or picked, kept with the formula. */
+import { computed, ref, useTemplateRef } from 'vue'
+import { api, unwrap, type Assessment, type Library } from '@/api/client'
+import type { FormulaDocument } from '@/api/document'
+import ActionMenu from '@/components/frame/ActionMenu.vue'
+
+const props = defineProps<{ document: FormulaDocument; assessment?: Assessment; library?: Library; busy?: boolean }>()
+const emit = defineEmits<{ wishes: [wishes: string[]]; balance: []; trial: [] }>()
+
+const text = ref('')
+const fault = ref<string>()
+const field = useTemplateRef<HTMLInputElement>('field')
+const kept = computed(() => props.document.wishes ?? [])
+/** As they are said; while an assessment is on its way, as they are kept. */
+const shown = computed(() =>
+  kept.value.map(
+    (wish) => props.assessment?.wishes?.find((each) => each.wish === wish) ?? { wish, words: wish, met: false },
+  ),
+)
+const PICKS = [
+  'less sweet',
+  'sweeter',
+  'less sugar',
+  'less free sugar',
+  'more protein',
+  'more fibre',
+  'lighter',
+  'cheaper',
+  'less greasy',
+]
+/** Names of what is in the bowl: what can be kept as it is. */
+const names = computed(() => [
+  ...new Set(
+    (props.assessment?.components ?? []).flatMap((part) =>
+      part.lines.flatMap((line) => (line.ingredient && line.grams ? [line.ingredient] : [])),
+    ),
+  ),
+])
+const nameOf = (id: string) => props.library?.ingredients.find((each) => each.id === id)?.name.toLowerCase() ?? id
+const choices = computed(() => [
+  ...(props.library?.textures ?? []).slice(1).map((texture) => ({ id: texture.id as string, word: texture.word })),
+  ...PICKS.map((word) => ({ id: word, word })),
+  ...(props.library?.diets ?? []).map((diet) => ({ id: diet, word: diet })),
+  ...names.value.map((id) => ({ id: `lock:${id}`, word: `keep ${nameOf(id)} as it is` })),
+])
+
+/** What words mean is the server's to say; what they cannot mean stays in the field, with the mend. */
+async function add(words: string) {
+  const said = words.trim()
+  if (!said) return emit('balance')
+  fault.value = undefined
+  try {
+    const wish = await unwrap(api.POST('/api/wish', { body: { document: props.document as never, text: said } }))
+    // A new wish for the same figure, the same way, takes the place of the old.
+    const about = (each: string) => each.match(/^[^=:<>]*(?:[:=].*|<=|>=)/)?.[0]
+    const same = about(wish.wish)
+    const single = /^[^=:<>]*texture=/
+    emit('wishes', [
+      ...kept.value.filter(
+        (each) =>
+          about(each) !== same &&
+          !(single.test(each) && single.test(wish.wish) && each.split('texture')[0] === wish.wish.split('texture')[0]),
+      ),
+      wish.wish,
+    ])
+    text.value = ''
+  } catch (failure) {
+    fault.value = (failure as Error).message.replace(/^text: /, '')
+  }
+}
+function remove(wish: string) {
+  emit(
+    'wishes',
+    kept.value.filter((each) => each !== wish),
+  )
+  field.value?.focus()
+}
+defineExpose({ focus: () => field.value?.focus() })
+</script>
+
+<template>
+  <section class="wishes" aria-label="What you want of it">
+    <form class="line" @submit.prevent="add(text)">
+      <span class="lead">I want</span>
+      <ul v-if="shown.length" class="said" aria-label="Wishes">
+        <li v-for="wish in shown" :key="wish.wish" :class="{ open: !wish.met }" :data-wish="wish.wish">
+          <span>{{ wish.words }}</span>
+          <span class="now">{{
+            wish.met ? 'it is so' : (wish.message ?? (wish.now ? `now ${wish.now}` : 'not so'))
+          }}</span>
+          <button type="button" :aria-label="`Drop the wish: ${wish.words}`" @click="remove(wish.wish)">×</button>
+        </li>
+      </ul>
+      <div class="say">
+        <label class="screen-reader" for="wish">A wish</label>
+        <input
+          id="wish"
+          ref="field"
+          v-model="text"
+          maxlength="160"
+          autocomplete="off"
+          enterkeyhint="done"
+          :placeholder="shown.length ? 'and …' : 'rolls, less sweet, under 90 kcal, no peanut …'"
+          :aria-invalid="!!fault"
+          aria-describedby="wish-fault"
+          @keydown.esc.prevent="((text = ''), (fault = undefined))"
+          @input="fault = undefined"
+        />
+        <ActionMenu label="Pick a wish" placeholder="Pick" :choices="choices" @choose="add(String($event))" />
+        <Button
+          type="button"
+          label="Balance"
+          title="The least change that gives all of it (b)"
+          :disabled="!kept.length || busy"
+          @click="emit('balance')"
+        />
+        <Button
+          type="button"
+          label="Trial"
+          severity="secondary"
+          title="One or two pieces first, in grams and drops (t)"
+          @click="emit('trial')"
+        />
+      </div>
+    </form>
+    <p id="wish-fault" class="fault" aria-live="polite">{{ fault }}</p>
+  </section>
+</template>
+
+<style scoped>
+.wishes {
+  padding: 10px 24px 0;
+}
+.line {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 6px 8px;
+  align-items: center;
+}
+.lead {
+  font-family: var(--heading);
+  font-weight: 600;
+}
+.said {
+  display: contents;
+}
+.said li {
+  display: flex;
+  align-items: baseline;
+  gap: 8px;
+  padding: 4px 4px 4px 12px;
+  border: 1px solid var(--bran);
+  border-left: 4px solid var(--elm);
+  border-radius: var(--radius-in);
+  background: var(--milk);
+}
+.said li.open {
+  border-left-style: dashed;
+  border-left-color: var(--date);
+}
+.now {
+  color: var(--husk);
+  font-size: 0.9375rem;
+}
+.open .now {
+  color: var(--date);
+}
+.said button {
+  border: 0;
+  background: none;
+  min-width: 28px;
+  min-height: 28px;
+  color: var(--husk);
+  font-size: 1.0625rem;
+  cursor: pointer;
+  border-radius: var(--radius-in);
+}
+.said button:hover {
+  background: var(--oat);
+}
+.say {
+  display: flex;
+  flex: 1 1 min(400px, 100%);
+  gap: 8px;
+  align-items: center;
+}
+input {
+  flex: 1 1 100px;
+  min-width: 0;
+  height: 38px;
+  padding: 0 12px;
+  background: var(--milk);
+  border: 1px solid var(--husk);
+  border-radius: var(--radius);
+  font-size: 1rem;
+}
+input::placeholder {
+  color: var(--husk);
+  opacity: 0.85;
+}
+.fault {
+  color: var(--berry);
+  margin: 4px 0 0;
+}
+.fault:empty {
+  display: none;
+}
+@media (max-width: 600px) {
+  .wishes {
+    padding: 10px 16px 0;
+  }
+  .say {
+    flex-wrap: wrap;
+  }
+  .say input {
+    flex-basis: 100%;
+  }
+}
+@media (pointer: coarse) {
+  .said button {
+    min-width: 44px;
+    min-height: 44px;
+  }
+}
+</style>

@@ -1,0 +1,74 @@
+import type { Figures, Library } from '@/api/client'
+import { figure } from '@/format'
+
+/** One figure of several formulas, as it is said; `key` is that of its sum. */
+export interface FigureRow {
+  name: string
+  key?: string
+  before: string
+  after: string[]
+}
+type Field = Exclude<keyof Figures, 'components' | 'allergens' | 'diets' | 'unpriced'>
+/** Field, its name, its unit, digits, the key of its sum. */
+const FIELDS: [Field, string, string, number, string?][] = [
+  ['pieces', 'Pieces', '', 0, 'pieces'],
+  ['grams', 'In all', 'g', 0, 'grams'],
+  ['kcal', 'Energy', 'kcal', 0, 'kcal'],
+  ['sugars_g', 'Sugar', 'g', 1, 'sugars'],
+  ['free_sugars_g', 'Free sugar', 'g', 1, 'free_sugars'],
+  ['protein_g', 'Protein', 'g', 1, 'protein'],
+  ['fat_g', 'Fat', 'g', 1, 'fat'],
+  ['fibre_g', 'Fibre', 'g', 1, 'fibre'],
+  ['sweetness_pct', 'Sweetness', '%', 1, 'sweetness'],
+  ['cost', 'Cost', '', 3, 'cost'],
+]
+
+/** Every figure that one of the formulas has: textures first, then by piece, then what must be said of it. */
+export function figureRows(after: Figures[], before: Figures | undefined, library?: Library): FigureRow[] {
+  if (!before) return []
+  const all = [before, ...after]
+  const row = (name: string, said: (figures: Figures) => string, key?: string): FigureRow[] => {
+    const texts = all.map(said)
+    return texts.every((text) => text === '–') ? [] : [{ name, key, before: texts[0]!, after: texts.slice(1) }]
+  }
+  const parts = [...new Set(all.flatMap((figures) => (figures.components ?? []).map((part) => part.name)))]
+  const part = (figures: Figures, name: string) => figures.components?.find((each) => each.name === name)
+  /** All of them now; then what comes and what goes. */
+  const names = (ids: string[] = [], now: string[] = [], whole: boolean) => {
+    const word = (id: string) => library?.allergens[id] ?? id
+    if (whole) return ids.map(word).join(', ') || 'none on the list'
+    const come = ids.filter((id) => !now.includes(id)).map((id) => `+ ${word(id)}`)
+    const gone = now.filter((id) => !ids.includes(id)).map((id) => `− ${word(id)}`)
+    return [...come, ...gone].join(', ') || 'the same'
+  }
+  return [
+    ...parts.flatMap((name) =>
+      row(parts.length > 1 ? `Texture, ${name}` : 'Texture', (figures) => {
+        const { texture, saturation } = part(figures, name) ?? {}
+        if (!texture) return '–'
+        return saturation
+          ? `${texture}, ${saturation.value.toFixed(2)} (${saturation.low.toFixed(2)}–${saturation.high.toFixed(2)})`
+          : texture
+      }),
+    ),
+    ...parts.flatMap((name) =>
+      row(parts.length > 1 ? `Grease, ${name}` : 'Grease', (figures) => {
+        const grease = part(figures, name)?.grease
+        return grease === undefined ? '–' : figure(grease, 2)
+      }),
+    ),
+    ...FIELDS.flatMap(([field, name, unit, digits, key]) =>
+      row(
+        name,
+        (figures) => {
+          const value = figures[field] as number | undefined
+          return value === undefined ? '–' : `${figure(value, digits)}${unit && ` ${unit}`}`
+        },
+        key,
+      ),
+    ),
+    ...row('Cost is without', (figures) => figures.unpriced?.join(', ').toLowerCase() || '–'),
+    ...row('Allergens', (figures) => names(figures.allergens, before.allergens, figures === before)),
+    ...row('Diets', (figures) => names(figures.diets, before.diets, figures === before)),
+  ]
+}

@@ -1,0 +1,104 @@
+import { computed, ref, shallowRef } from 'vue'
+import { api, unwrap, type Balance, type Clash } from '@/api/client'
+import { say } from './useNotice'
+import type { Draft } from './useDraft'
+import type { useSlip } from './useSlip'
+
+/** Milliseconds that a search may take; the bar is drawn against it. */
+export const LONGEST = 2000
+
+/**
+ * Asks for the least change that grants the wishes of a draft. The first answer that is found stands at once; the least for sure
+ * and the others follow. It can be called off; what stands then stays.
+ */
+export function useBalance(draft: Draft, slip: ReturnType<typeof useSlip>) {
+  const open = ref(false)
+  const running = ref(false)
+  const balance = shallowRef<Balance>()
+  const error = ref<string>()
+  /** Which answer is tried on the Cup, and that it was found in haste: the least is still looked for. */
+  const trying = ref<number>()
+  const hurried = ref(false)
+  let asking: AbortController | undefined
+  let ticket: string | undefined
+
+  const wishes = computed(() => draft.document.value.wishes ?? [])
+
+  async function ask() {
+    open.value = true
+    drop()
+    callOff()
+    error.value = undefined
+    balance.value = undefined
+    if (!wishes.value.length) return
+    const mine = (asking = new AbortController())
+    const id = (ticket = crypto.randomUUID())
+    running.value = true
+    try {
+      balance.value = await post(mine, { quick: true })
+      if (mine !== asking) return
+      hurried.value = true
+      balance.value = await post(mine, { ticket: id })
+    } catch (failure) {
+      if (mine !== asking || (failure as Error).name === 'AbortError') return
+      error.value = (failure as Error).message
+    } finally {
+      if (mine === asking) {
+        running.value = false
+        hurried.value = false
+        ticket = undefined
+      }
+    }
+  }
+  async function post(mine: AbortController, more: { quick?: boolean; ticket?: string }) {
+    const body = { document: draft.document.value as never, ...more }
+    const answer = await unwrap(api.POST('/api/balance', { body, signal: mine.signal }))
+    // A later question came in between: this one is nobody's any more.
+    if (mine !== asking) throw new DOMException('another was asked', 'AbortError')
+    return answer
+  }
+  /** Stops a search that runs, here and at the server; what was found so far stays. */
+  function callOff() {
+    const running_ = ticket
+    asking?.abort()
+    asking = undefined
+    ticket = undefined
+    running.value = false
+    hurried.value = false
+    if (running_) void api.DELETE('/api/balance/{ticket}', { params: { path: { ticket: running_ } } }).catch(() => {})
+  }
+  /** Shows an answer on the Cup without keeping it; the same again puts the draft back. */
+  function tryOn(at: number) {
+    if (trying.value === at) return drop()
+    trying.value = at
+    slip.tried.value = balance.value?.answers[at]?.formula as typeof slip.tried.value
+  }
+  function drop() {
+    trying.value = undefined
+    slip.tried.value = undefined
+  }
+  /** Takes an answer into the draft, as one edit. */
+  function take(at: number) {
+    const answer = balance.value?.answers[at]
+    if (!answer) return
+    const label = answer.changes.map((change) => change.text).join('; ') || 'nothing'
+    callOff()
+    drop()
+    if (draft.apply(`balancing: ${label}`, answer.patch))
+      say(`Balanced: ${label}.`, { word: 'Undo', run: () => draft.undo() })
+    close()
+  }
+  /** A wish gives way as a clash says, and it is asked again. */
+  function relax(change: Clash['relax'][number]) {
+    const kept = wishes.value.filter((wish) => wish !== change.wish)
+    slip.setWishes(change.becomes ? wishes.value.map((wish) => (wish === change.wish ? change.becomes! : wish)) : kept)
+    void ask()
+  }
+  function close() {
+    callOff()
+    drop()
+    open.value = false
+  }
+  return { open, running, hurried, balance, error, trying, wishes, ask, callOff, tryOn, take, relax, close }
+}
+export type Balancing = ReturnType<typeof useBalance>

@@ -1,0 +1,188 @@
+<script setup lang="ts">
+/** From the cupboard: tick what there is, say what it should be like, and see up to three bowls made of it. */
+import { computed, ref } from 'vue'
+import { api, unwrap } from '@/api/client'
+import CupboardBowl from '@/components/cupboard/CupboardBowl.vue'
+import TickList from '@/components/cupboard/TickList.vue'
+import { emptyFormula } from '@/api/document'
+import { useCupboard } from '@/composables/useCupboard'
+import { useLibrary } from '@/composables/useLibrary'
+import { count } from '@/format'
+
+const library = useLibrary()
+const cupboard = useCupboard()
+const { ticked, useUp, grams, want, pieceGrams, pieces, wishes, balance, error, loaded, looking } = cupboard
+const wish = ref('')
+const fault = ref<string>()
+/** Words are read against a bowl that is not there yet, so “less” and “more” mean nothing here. */
+async function addWish() {
+  if (!wish.value.trim()) return
+  fault.value = undefined
+  try {
+    const said = await unwrap(
+      api.POST('/api/wish', { body: { document: emptyFormula('bowl') as never, text: wish.value.trim() } }),
+    )
+    wishes.value = [...new Set([...wishes.value, said.wish])]
+    wish.value = ''
+  } catch (failure) {
+    fault.value = (failure as Error).message.replace(/^text: /, '')
+  }
+}
+const ready = computed(() => ticked.value.length + useUp.value.length > 0)
+</script>
+
+<template>
+  <div class="page cupboard">
+    <h1>From the cupboard</h1>
+    <p class="quiet">
+      Tick what there is. Balance keeps its helpers to it too; with nothing ticked it may use anything.
+    </p>
+    <p v-if="error" class="banner wrong" role="alert">{{ error }}</p>
+    <div class="halves">
+      <TickList
+        v-if="library && loaded"
+        :library="library"
+        :ticked="ticked"
+        :use-up="useUp"
+        :grams="grams"
+        @tick="cupboard.tick"
+        @must-go="cupboard.mustGo"
+        @grams="(id, typed) => (grams = { ...grams, [id]: typed })"
+      />
+      <div v-else class="skeleton" aria-hidden="true" />
+      <section aria-label="What it should be">
+        <form class="ask" @submit.prevent="cupboard.propose">
+          <label
+            ><span>It should be</span>
+            <Select
+              v-model="want"
+              aria-label="Wanted texture"
+              :options="library?.textures ?? []"
+              option-label="word"
+              option-value="id"
+              size="small"
+            />
+          </label>
+          <label><span>Grams a piece</span><InputText v-model="pieceGrams" inputmode="decimal" size="small" /></label>
+          <label
+            ><span>Pieces</span><InputText v-model="pieces" inputmode="numeric" placeholder="as it comes" size="small"
+          /></label>
+          <label class="wide"
+            ><span>Wishes</span>
+            <InputText
+              v-model="wish"
+              placeholder="under 90 kcal, vegan, no peanut …"
+              maxlength="160"
+              size="small"
+              aria-describedby="cupboard-fault"
+              @keydown.enter.prevent="addWish"
+              @blur="addWish"
+            />
+          </label>
+          <ul v-if="wishes.length" class="said">
+            <li v-for="each in wishes" :key="each">
+              {{ each }}
+              <button
+                type="button"
+                :aria-label="`Drop ${each}`"
+                @click="wishes = wishes.filter((other) => other !== each)"
+              >
+                ×
+              </button>
+            </li>
+          </ul>
+          <p id="cupboard-fault" class="fault" aria-live="polite">{{ fault }}</p>
+          <div class="go">
+            <Button type="submit" label="Propose bowls" :disabled="!ready || looking" />
+            <Button v-if="looking" label="Cancel" severity="secondary" @click="cupboard.cancel" />
+            <span class="quiet">{{ count(ticked.length, 'thing') }} ticked</span>
+          </div>
+        </form>
+        <div v-if="looking" class="skeleton" role="status" aria-label="Looking for bowls" />
+        <template v-if="balance && library">
+          <p v-for="note in balance.notes" :key="note">{{ note }}</p>
+          <CupboardBowl
+            v-for="answer in balance.answers"
+            :key="answer.formula.name"
+            :answer="answer"
+            :library="library"
+            @make="cupboard.make(answer)"
+          />
+        </template>
+        <p v-else-if="!looking" class="teach">
+          Bowls stand here: date-led, nut-butter-led, oat-led, coconut-fat-led or cocoa-led, as near to a usual one as
+          your wishes allow, in measures that you have.
+        </p>
+      </section>
+    </div>
+  </div>
+</template>
+
+<style scoped>
+.halves {
+  display: grid;
+  grid-template-columns: minmax(0, 42fr) minmax(0, 58fr);
+  gap: 24px;
+  align-items: start;
+  margin-top: 12px;
+}
+.ask {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 8px 16px;
+  align-items: end;
+  margin-bottom: 14px;
+}
+.ask label {
+  display: grid;
+  gap: 2px;
+}
+.ask label > span:first-child {
+  color: var(--husk);
+  font-size: 0.9375rem;
+}
+.ask :deep(input) {
+  width: 120px;
+}
+.ask .wide :deep(input) {
+  width: 280px;
+}
+.said {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 6px;
+}
+.said li {
+  border: 1px solid var(--bran);
+  border-radius: var(--radius-in);
+  background: var(--milk);
+  padding: 2px 2px 2px 10px;
+}
+.said button {
+  border: 0;
+  background: none;
+  min-width: 28px;
+  min-height: 28px;
+  cursor: pointer;
+  color: var(--husk);
+}
+.fault {
+  color: var(--berry);
+  flex-basis: 100%;
+  margin: 0;
+}
+.fault:empty {
+  display: none;
+}
+.go {
+  display: flex;
+  gap: 12px;
+  align-items: center;
+  flex-basis: 100%;
+}
+@media (max-width: 900px) {
+  .halves {
+    grid-template-columns: minmax(0, 1fr);
+  }
+}
+</style>
