@@ -28,9 +28,10 @@ module ElmCup
 
       private
 
-      # A deletion filter: what can be left out and the rest still cannot be had, is left out.
+      # A deletion filter: what can be left out and the rest still cannot be had, is left out. The last go first: what nobody said
+      # stands behind what was said.
       def least_of(wishes)
-        wishes.reduce(wishes) { |kept, wish| (kept.size > 1 && @question.possible?(kept - [wish]) == false) ? kept - [wish] : kept }
+        wishes.reverse.reduce(wishes) { |kept, wish| (kept.size > 1 && @question.possible?(kept - [wish]) == false) ? kept - [wish] : kept }
       end
 
       # Against all other wishes where that can be had, else against those of the clash alone.

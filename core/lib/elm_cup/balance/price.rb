@@ -9,6 +9,8 @@ module ElmCup
       # A price is said with so many digits of what is given way.
       DIGITS = 3
       GAIN = 1e-7
+      # A price may be so much of what is given way above the least one.
+      NEAR = 0.002
       # to: a Float, a texture id, or nil where the wish must go; known: it was reckoned in the time.
       Relaxed = Value.of(:wish, :to, known: true)
 
@@ -69,8 +71,14 @@ module ElmCup
       def best(problem, ratio, value, sign)
         linear = value ? ratio.over.less(ratio.under, value) : ratio.over.less(ratio.under, @wish.value)
         coefficients, offset = problem.in_columns(linear * sign)
-        solution = Solver.solve(problem.program.with_cost(coefficients, offset), seconds: @question.pace.left)
-        problem.grams_at(solution.values) if solution.found?
+        solution = Solver.solve(problem.program.with_cost(coefficients, offset), seconds: @question.pace.left, gap: gap(problem, ratio, value))
+        problem.grams_at(solution.values) if solution.found? && solution.status == :optimal
+      end
+
+      # In units of the sum that is minimised: the figure times what it is over.
+      def gap(problem, ratio, value)
+        under = ratio.under.at((problem.situation.amounts + problem.situation.candidates).map(&:grams))
+        [NEAR * ((value || @wish.value * 0.9) - @wish.value).abs * under / 2, GAIN].max
       end
 
       # = gives way by the share of it that = allows, too.

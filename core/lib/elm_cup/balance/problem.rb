@@ -7,6 +7,8 @@ module ElmCup
       # A helper's cost, and that of each of its steps. Source: docs/model.md, Balance.
       HELPER = 0.15
       HELPER_STEP = 0.01
+      # So much of the batch is left, whatever goes.
+      LEFT = 0.25
       # What a line that goes costs, of which a stand-in saves it.
       GONE = 1.0
       # One amount's columns: gone, up, down, comes (whether it comes in), count; nil where it has none.
@@ -103,6 +105,7 @@ module ElmCup
         @moves = @amounts.each_with_index.map { |amount, at| move(program, amount, at) }
         @program = program
         stand_ins(program)
+        add(program, "something is left", rows.whole("one"), lower: LEFT * situation.amounts.sum(&:grams))
         wishes.each { |wish| say(program, wish) }
         program
       end

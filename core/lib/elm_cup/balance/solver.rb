@@ -22,12 +22,13 @@ module ElmCup
       # The least and nothing but the least: no gap is let stand.
       GAPS = {"mip_rel_gap" => 0.0, "mip_abs_gap" => 1e-7}.freeze
 
-      # The Solution within `seconds`; `whole: false` lets every column take any value within its bounds.
-      def self.solve(program, seconds:, whole: true)
+      # The Solution within `seconds`; `whole: false` lets every column take any value within its bounds; gap: how far it may be above the
+      # least, in units of the cost.
+      def self.solve(program, seconds:, whole: true, gap: GAPS.fetch("mip_abs_gap"))
         return NOTHING if program.impossible?
         return Solution.new(status: :optimal, cost: program.offset, values: []) if program.columns.empty?
 
-        model = model(program, whole)
+        model = model(program, whole, gap)
         solution(program, model.solve(time_limit: [seconds, LEAST_SECONDS].max), model)
       end
 
@@ -36,7 +37,7 @@ module ElmCup
       class << self
         private
 
-        def model(program, whole)
+        def model(program, whole, gap)
           columns = program.columns
           rows = program.rows.reject { |row| row.coefficients.empty? }
           starts = rows.each_with_object([0]) { |row, sums| sums << sums.last + row.coefficients.size }
@@ -49,13 +50,13 @@ module ElmCup
              Highs.mip(**data, integrality: columns.map { |column| column.integer ? 1 : 0 })
            else
              Highs.lp(**data)
-           end).tap { |model| set(model) }
+           end).tap { |model| set(model, gap) }
         end
 
-        def set(model)
+        def set(model, gap)
           FLAGS.each { |name, value| Highs::FFI.Highs_setBoolOptionValue(model.to_ptr, +name, value) }
           NUMBERS.each { |name, value| Highs::FFI.Highs_setIntOptionValue(model.to_ptr, +name, value) }
-          GAPS.each { |name, value| Highs::FFI.Highs_setDoubleOptionValue(model.to_ptr, +name, value) }
+          GAPS.merge("mip_abs_gap" => gap).each { |name, value| Highs::FFI.Highs_setDoubleOptionValue(model.to_ptr, +name, value) }
           Highs::FFI.Highs_setStringOptionValue(model.to_ptr, +"parallel", +"off")
         end
 

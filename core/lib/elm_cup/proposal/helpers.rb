@@ -13,8 +13,9 @@ module ElmCup
       # Diets that a bowl is not kept to unless its eaters need them.
       UNASKED = [Mixture::Diets::RAW, Mixture::Diets::LOW].freeze
 
-      # answer: the assessment as a Hash; wishes: Balance::Wishes; have: ids that there are, nil for all.
-      def initialize(answer, wishes, have, library)
+      # answer: the assessment as a Hash; wishes: Balance::Wishes; have: ids that there are, nil for all; also: diets kept to beside.
+      def initialize(answer, wishes, have, library, also: [])
+        @also = also
         @answer = answer
         @wishes = wishes
         @have = have
@@ -57,7 +58,7 @@ module ElmCup
       # What is wished for decides what is offered; binding always matters.
       def sought = @sought ||= ["texture", *@wishes.map(&:key)]
 
-      def kept = @kept ||= (@answer["diets"] - UNASKED) | (@answer["needs"] - [Mixture::Diets::LOW])
+      def kept = @kept ||= (@answer["diets"] - UNASKED) | (@answer["needs"] - [Mixture::Diets::LOW]) | @also
     end
   end
 end

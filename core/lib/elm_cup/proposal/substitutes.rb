@@ -15,7 +15,7 @@ module ElmCup
       # As people say them.
       ALIASES = {"no refined sugar" => "refined-sugar-free", "no-refined-sugar" => "refined-sugar-free", "lower sugar" => LOWER_SUGAR, "less sugar" => LOWER_SUGAR,
                  "out of stock" => OUT_OF_STOCK}.freeze
-      # In the bowl it may take the place of more, or less, than other lines move.
+      # An Entry with the Settler::Answer that takes it in, or why there is none.
       Tried = Value.of(:entry, :answer, :why)
 
       # line: an ingredient id, a name, a pointer, or what stands in the line; reason: one of REASONS.
@@ -86,7 +86,7 @@ module ElmCup
       def settled(entry, alone:)
         wishes = [Balance::Wish.read("without:#{@entry.id}"), *textures, *lower_sugar]
         wishes += others.map { |id| Balance::Wish.read("lock:#{id}") } if alone
-        helpers = Helpers.new(@before, wishes, @have && (@have | [entry.id]), @library)
+        helpers = Helpers.new(@before, wishes, @have && (@have | [entry.id]), @library, also: diet? ? [@reason] : [])
         reader = SituationReader.new(@read, @document, wishes, helpers, only: entry.id, helped: !alone)
         situation = reader.situation.with_met(wishes.select { |wish| Assessment::Wished.new(@before, @library).met?(wish) })
         question = Balance::Question.new(situation, wishes, @pace, near: alone ? NEAR : nil)

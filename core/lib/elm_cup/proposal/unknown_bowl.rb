@@ -7,8 +7,9 @@ module ElmCup
       # The dry side of a bowl that is only known by its kind may be so many times larger or smaller; where its lines are said, less so.
       BY_FAMILY = 1.5
       BY_LINES = 1.25
-      # Spread of a texture that is seen, in classes: half a class; of what is reckoned beside it, the least scale of a known bowl.
+      # Spread of a texture that is seen, in classes: half a class; of a bowl that is known by its lines, and of one by its kind only.
       SEEN = 0.5
+      UNKNOWN = {lines: 0.2, family: 0.4}.freeze
       # How far within the seen class the ends of a dose are reckoned.
       ENDS = [0.1, 0.9].freeze
 
@@ -48,7 +49,7 @@ module ElmCup
       # Lines that were said, else the usual ones of the family; all brought to the weight of the bowl.
       def lines
         @lines ||= begin
-          found = (@said["roughly"] || []).any? ? said_lines : usual_lines
+          found = told? ? said_lines : usual_lines
           sum = found.sum(&:grams)
           found.map { |line| line.times(Rational(@said["grams"].to_s) / sum) }
         end
@@ -81,10 +82,13 @@ module ElmCup
         end
       end
 
+      # What is in it was said.
+      def told? = (@said["roughly"] || []).any?
+
       def band(seen)
-        scale = Math.hypot(SEEN, Binding::Uncertainty::LEAST_SCALE)
+        scale = Math.sqrt([SEEN, Binding::Uncertainty::LEAST_SCALE, UNKNOWN.fetch(told? ? :lines : :family)].sum { |each| each**2 })
         number = @index + 0.5
-        low, high = [-scale, scale].map { |off| Binding::Texture.saturation(number + off) }
+        low, high = [-scale, scale].map { |off| Binding::Texture.saturation(number + off * Binding::Uncertainty::TWO_IN_THREE) }
         {"value" => seen.saturation.value.round(3), "low" => low.round(3), "high" => high.round(3)}
       end
 
@@ -95,7 +99,7 @@ module ElmCup
 
       # What the dose comes to at either end of what is seen and known.
       def ends(option)
-        spread = (@said["roughly"] || []).any? ? BY_LINES : BY_FAMILY
+        spread = told? ? BY_LINES : BY_FAMILY
         doses = ENDS.product([1 / spread, spread]).filter_map { |share, demand| dose(option, seen_at(share, demand: demand)) }
         low, high = [*doses, option["grams"]].minmax
         {"low_grams" => low.round(1), "high_grams" => high.round(1)}
@@ -117,10 +121,10 @@ module ElmCup
       end
 
       def notes
-        known = (@said["roughly"] || []).any? ? "what you said is in it" : "a usual #{@family.name.downcase} bowl"
+        known = told? ? "what you said is in it" : "a usual #{@family.name.downcase} bowl"
         [
           "Reckoned from #{known} and from how it looks, so the doses may be well off: give half first and look again.",
-          ("Nothing is known of what it holds: mind allergens in what you stir in." if (@said["roughly"] || []).empty?)
+          ("Nothing is known of what it holds: mind allergens in what you stir in." unless told?)
         ].compact
       end
     end

@@ -1,0 +1,48 @@
+# frozen_string_literal: true
+
+# Balance from a formula document to its first answer, over made-up models of three components, fifteen lines and six wishes, as a
+# ratio to glpsol given the same model, its whole process counted, in the same run. Beside it the milliseconds to the first answer and
+# to all three, each the least for sure where the time suffices. Exit status 1 when the median ratio is over the bar.
+require "bundler/setup"
+require "json"
+require_relative "../core/lib/elm_cup"
+require_relative "../spec/support/balance_models"
+require_relative "../spec/support/linear_file"
+require_relative "yardstick"
+
+BAR = 3.0
+SEEDS = (0...24).freeze
+CLOCK = -> { Process.clock_gettime(Process::CLOCK_MONOTONIC) }
+LIBRARY = ElmCup::Ingredient::Library.default
+
+# [what the block gives, milliseconds]
+def timed
+  began = CLOCK.call
+  result = yield
+  [result, 1000 * (CLOCK.call - began)]
+end
+
+# The programme of the first answer, as the search sees it.
+def program(document, wishes)
+  question = ElmCup::Proposal::Balancer.new(document, wishes: wishes, have: nil, library: LIBRARY, pace: ElmCup::Balance::Pace.new).question
+  question.problem(question.wishes, all: false).program
+end
+
+models = SEEDS.map { |seed| BalanceModels.document(seed).then { |document| [document, BalanceModels.wishes(seed, ElmCup.assess(document))] } }
+ElmCup.balance(models.first[0], wishes: models.first[1], quick: true, clock: CLOCK)
+
+runs = models.map do |document, wishes|
+  first, first_ms = timed { ElmCup.balance(document, wishes: wishes, quick: true, clock: CLOCK) }
+  reference = LinearFile.solve(program(document, wishes))
+  all, all_ms = timed { ElmCup.balance(document, wishes: wishes, clock: CLOCK) }
+  raise "a model of the bench has no answer" if first["answers"].empty? || all["answers"].empty?
+
+  {ratio: first_ms / (1000 * reference.seconds), first: first_ms, all: all_ms, answers: all["answers"].size, proved: all["answers"].all? { |answer| answer["proved_optimal"] }}
+end
+median = ->(key) { Yardstick.median(runs.map { |run| run[key] }) }
+puts JSON.generate({
+  "name" => "balance to its first answer, beside glpsol", "models" => runs.size, "ratio" => median.call(:ratio).round(3), "bar" => BAR, "milliseconds" => median.call(:first).round,
+  "slowest_milliseconds" => runs.map { |run| run[:first] }.max.round, "all_answers_milliseconds" => median.call(:all).round, "answers" => runs.sum { |run| run[:answers] },
+  "models_proved" => runs.count { |run| run[:proved] }
+})
+exit((median.call(:ratio) > BAR) ? 1 : 0)

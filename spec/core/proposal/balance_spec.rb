@@ -1,0 +1,157 @@
+# frozen_string_literal: true
+
+RSpec.describe "ElmCup.balance" do
+  let(:bites) { formula("1 cup rolled oats, ground", "10 soft dates, to paste", "1/3 cup tahini", "2 tbsp maple syrup", "1/4 tsp salt") }
+
+  def messages(document, *wishes, **options)
+    balance(document, *wishes, **options)
+    nil
+  rescue ElmCup::InvalidDocument => error
+    error.faults.map { |fault| [fault.pointer, fault.message] }
+  end
+
+  it "says that nothing has to change where it is all so already" do
+    answer = balance(bites, "texture=presses..rolls", "kcal<=500")
+    expect(answer["answers"].map { |each| each.slice("changes", "patch", "size", "proved_optimal", "formula") }).to eq([{"changes" => [], "patch" => [], "size" => 0.0, "proved_optimal" => true, "formula" => bites}])
+    expect(answer["answers"][0]["why"]).to match(/nothing has to change/)
+  end
+
+  it "gives three that differ in what they move, the least first, with the reason in one sentence" do
+    answers = balance(bites, "texture=tacky")["answers"]
+    expect(answers.size).to eq(3)
+    expect(answers.map { |answer| answer["changes"].map { |change| change["ingredient"] }.sort }.uniq.size).to eq(3)
+    expect(answers.map { |answer| answer["size"] }).to eq(answers.map { |answer| answer["size"] }.sort)
+    expect(answers.map { |answer| answer["why"].scan(/[.](?:\s|\z)/).size }.uniq).to eq([1])
+    expect(answers[0]["why"]).to match(/no smaller change in your measures does it\.\z/)
+    expect(answers[1]["why"]).to match(/without moving all that the first moves/)
+  end
+
+  it "keeps parts as good as they are where nobody speaks of their texture, and says so" do
+    answer = balance(bites, "kcal<=60")
+    expect(answer["wishes"].select { |wish| wish["kept"] }.map { |wish| wish["wish"] }).to eq(["dough.texture=presses..rolls"])
+    answer["answers"].each { |each| expect(%w[presses rolls]).to include(each["after"]["components"][0]["texture"]) }
+  end
+
+  it "puts a stand-in in the place of what must go, in the same measure" do
+    answer = balance(bites, "without:sesame", "texture=presses..rolls")["answers"].first
+    instead = answer["changes"].find { |change| change["kind"] == "instead" }
+    expect(instead).to include("was" => "1/3 cup tahini", "now" => a_string_matching(/\A1\/3 cup/))
+    expect(ElmCup.assess(answer["formula"])["allergens"]).not_to include("sesame")
+    expect(answer["formula"]["components"][0]["lines"].index { |line| line["text"].include?("1/3 cup") }).to eq(2)
+  end
+
+  it "brings in nothing that has an allergen which is not there, breaks a diet that is kept or needed, or is not in the kitchen" do
+    nutless = formula("1 cup rolled oats, ground", "1/4 cup honey", "1/4 cup maple syrup")
+    all = balance(nutless, "protein>=1.6", "texture=presses..pours")["answers"].flat_map { |answer| answer["changes"].map { |change| change["ingredient"] } }
+    expect(all & %w[almond-flour peanut-powder protein-powder]).to eq([])
+    vegan = formula("1 cup rolled oats, ground", "1/2 cup maple syrup").merge("needs" => ["vegan"])
+    expect(balance(vegan, "sweetness>=45", "texture=presses..pours")["answers"].flat_map { |answer| answer["changes"].map { |change| change["ingredient"] } }).not_to include("honey")
+    kept = balance(bites, "texture=tacky", have: %w[date-syrup])["answers"].flat_map { |answer| answer["changes"].select { |change| change["kind"] == "added" } }
+    expect(kept.map { |change| change["ingredient"] }.uniq - %w[water date-syrup]).to eq([])
+  end
+
+  it "uses no spoon that the kitchen has not" do
+    document = bites.merge("kitchen" => {"spoons" => ["1 tsp", "1 tbsp"]})
+    balance(document, "texture=tacky", "kcal<=62")["answers"].flat_map { |answer| answer["changes"] }.each { |change| expect(change["now"]).not_to match(/1\/2 tsp|1\/4 tsp/) }
+  end
+
+  it "moves another component, and what takes of it moves with it" do
+    document = {"elm_cup" => "formula/1", "name" => "Layers", "shape" => {"kind" => "ball", "piece_grams" => 20}, "components" => [
+      {"name" => "caramel", "type" => "filling", "process" => "processor", "want" => "spreads", "lines" => [{"text" => "10 soft dates"}, {"text" => "2 tbsp almond butter"}]},
+      {"name" => "dough", "want" => "rolls", "lines" => [{"text" => "1 cup rolled oats, ground"}, {"text" => "1/4 cup honey"}], "takes" => [{"component" => "caramel", "share" => 0.5}]}
+    ]}
+    answer = balance(document, "caramel.texture=spreads", "dough.texture=rolls")["answers"].first
+    after = ElmCup.assess(answer["formula"])["components"]
+    expect(after.map { |part| part["texture"] }).to eq(%w[spreads rolls])
+    expect(answer["changes"].map { |change| change["component"] }).to include("caramel")
+  end
+
+  it "counts flavours, and moves their own lines too" do
+    document = bites.merge("splits" => [{"name" => "nutty", "share" => 0.5, "lines" => [{"text" => "1/4 cup chopped walnuts"}], "topping" => [{"text" => "1 tbsp chopped almonds"}]}])
+    answer = balance(document, "without:tree_nut")["answers"].first
+    expect(ElmCup.assess(answer["formula"])["allergens"]).not_to include("tree_nut")
+    expect(patched(document, answer["patch"])).to eq(answer["formula"])
+  end
+
+  it "makes a batch of another size the same bowl, larger, but for what is locked" do
+    answer = balance(bites, "pieces=50", "lock:maple")["answers"].first
+    expect(answer["after"]["pieces"]).to eq(50)
+    expect(answer["formula"]["components"][0]["lines"][3]).to eq("text" => "2 tbsp maple syrup")
+    counted = balance(bites.merge("shape" => {"kind" => "ball", "pieces" => 20}), "pieces=30")["answers"].first
+    expect(counted["formula"]["shape"]).to eq("kind" => "ball", "pieces" => 30)
+    expect(counted["after"]["piece_grams"]).to be_within(0.6).of(counted["before"]["piece_grams"])
+  end
+
+  it "works with what was soaked, with things by weight, and with lines of an id and grams" do
+    document = formula("12 soft dates, pitted, soaked 1 h", "150 g almonds, toasted", {"ingredient" => "cocoa", "grams" => 20}, process: "processor")
+    answer = balance(document, "texture=tacky", "sugars<=8", have: [])
+    answer["answers"].each do |each|
+      expect(holds?(each["formula"], "texture=tacky")).to be(true)
+      lines = each["formula"]["components"][0]["lines"]
+      expect(lines[0]["text"]).to match(/pitted, soaked 1 h\z/)
+      expect(lines[1]["text"]).to match(/\A\d+ g almonds, toasted\z/)
+    end
+    expect(answer["answers"]).not_to be_empty
+  end
+
+  it "counts cost, and offers nothing whose price it does not know" do
+    pantry = ElmCup.pantry([{"id" => "oats-rolled", "name" => "Rolled oats", "price" => 1.5, "pack_grams" => 500}, {"id" => "tahini", "name" => "Tahini", "price" => 5, "pack_grams" => 300}, {"id" => "maple", "name" => "Maple syrup", "price" => 7, "pack_grams" => 330}])
+    now = ElmCup.assess(bites, pantry: pantry)["cost"]["piece"]
+    answer = balance(bites, "cost<=#{(now * 0.85).round(3)}", pantry: pantry)
+    answer["answers"].each do |each|
+      expect(each["after"]["cost"]).to be <= (now * 0.85).round(3)
+      expect(each["changes"].select { |change| change["kind"] == "added" }.map { |change| change["ingredient"] } - %w[water oats-rolled tahini maple]).to eq([])
+    end
+    expect(answer["notes"].join).to match(/No price is known of soft dates/)
+  end
+
+  it "refuses what cannot be asked, in words, at its place" do
+    expect(messages(bites)).to eq([["/wishes", "Say what you want, such as texture=rolls or kcal<=90"]])
+    expect(messages(bites, "kcal<=x", "moon.texture=rolls", "without:moon", "lock:moon").map(&:first)).to eq(%w[/wishes/0 /wishes/1 /wishes/2 /wishes/3])
+    expect(messages(bites.except("shape"), "kcal<=60")).to eq([["/wishes/0", "“kcal<=60”: say how large a piece is first"]])
+    expect(messages(bites, "cost<=0.4")).to eq([["/wishes/0", "“cost<=0.4”: nothing in it has a price yet"]])
+    expect(messages(formula("1 cup oats", "2 tbsp butter"), "rolls").first).to match(["/components/0/lines/1", /must be mended first/])
+    expect(messages(formula, "rolls")).to eq([["/components", "There is nothing in it to balance yet"]])
+    expect(messages(bites, *Array.new(25) { |number| "kcal<=#{60 + number}" })).to match([["/wishes", /25 wishes are too many/]])
+    expect(messages(bites, "rolls", have: %w[moon])).to eq([["/have", "No ingredient has the id “moon”"]])
+    expect(messages(bites.merge("components" => []), "rolls").first.first).to eq("/components")
+  end
+
+  it "names contradictions as such: the fewest wishes, each with its price" do
+    clash = balance(bites, "kcal<=50", "kcal>=80")["clashes"].first
+    expect(clash["wishes"]).to eq(["kcal<=50", "kcal>=80"])
+    expect(clash["relax"].map { |relax| relax["to"] }).to match([be_within(0.5).of(80), be_within(0.5).of(50)])
+    stuck = balance(bites, "without:tahini", "lock:tahini")["clashes"].first
+    expect(stuck["wishes"]).to eq(["without:tahini", "lock:tahini"])
+    expect(stuck["relax"].map { |relax| relax["words"] }).to eq(["let “without tahini” go", "let “tahini stays” go"])
+    locked = balance(bites, *%w[oats-rolled dates-soft tahini maple salt].map { |id| "lock:#{id}" }, "without:water", "texture=pours", have: [])
+    expect(locked["answers"]).to eq([])
+    expect(locked["clashes"].first["wishes"]).to include("texture=pours")
+  end
+
+  # Nothing here is timed: what is held is that it ends by its own clock, driven by the test.
+  it "stops when its time is up or it is called off, and says which" do
+    ticks = 0.0
+    slow = -> { ticks += 0.4 }
+    document = BalanceModels.document(6)
+    wishes = BalanceModels.wishes(6, ElmCup.assess(document))
+    hurried = ElmCup.balance(document, wishes: wishes, clock: slow, seconds: 2.0)
+    expect(hurried["answers"].size).to be < 3
+    expect(ticks).to be < 40
+    off = ElmCup.balance(document, wishes: wishes, stop: -> { true })
+    expect(off).to include("answers" => [], "clashes" => [], "notes" => ["It was called off."])
+    tight = ElmCup.balance(document, wishes: wishes, clock: -> { ticks += 3.0 }, seconds: 2.0)
+    expect(tight["notes"]).to eq(["Nothing was found in 2.0 s; that is no proof that there is nothing."])
+  end
+
+  it "takes forty lines and eight wishes, and bounds that nothing reaches" do
+    names = ["rolled oats, ground", "almond flour", "peanut butter", "tahini", "honey", "maple syrup", "cocoa powder", "ground flax", "almond butter", "cashew butter", "coconut flour", "oat flour", "dried cranberries", "chopped walnuts", "date syrup", "sunflower seed butter",
+      "desiccated coconut", "hemp hearts", "pumpkin seeds", "chocolate chips"]
+    document = formula(*(names + names).each_with_index.map { |name, at| "#{["1/4", "1/3", "1/2", "3/4"][at % 4]} cup #{name}" })
+    piece = ElmCup.assess(document)["nutrition_per_piece"]
+    found = balance(document, "texture=rolls", "kcal<=#{(piece["kcal"] * 0.95).round(1)}", "protein>=#{(piece["protein_g"] * 1.05).round(2)}", "without:peanut")
+    expect(found["answers"]).not_to be_empty
+    expect(balance(document, "protein>=400")["clashes"].first["wishes"]).to eq(["protein>=400"])
+    expect(balance(bites, "grams=100000")["clashes"].first["wishes"]).to eq(["grams=100000"])
+  end
+end

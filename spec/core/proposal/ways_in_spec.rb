@@ -1,0 +1,211 @@
+# frozen_string_literal: true
+
+# Three ways in that start from no formula, or from a spoonful of one; and substitutes.
+RSpec.describe "Other ways in" do
+  let(:bites) { formula("1 cup rolled oats, ground", "10 soft dates, to paste", "1/3 cup tahini", "2 tbsp maple syrup", "1/4 tsp fine salt", "1 pinch flaky salt") }
+
+  def refusal
+    yield
+    nil
+  rescue ElmCup::InvalidDocument => error
+    error.message
+  end
+
+  describe "substitutes" do
+    def substitute(line, reason, document = bites, **options) = ElmCup.substitute(document, line: line, reason: reason, clock: Balancing::CLOCK, seconds: 20.0, **options)
+
+    it "keep the texture, break no diet they are asked for, and take the line's place" do
+      {"tahini" => "sesame-free", "maple" => "lower-sugar", "oats-rolled" => "gluten-free", "dates-soft" => "out of stock"}.each do |line, reason|
+        found = substitute(line, reason)
+        expect([line, found["candidates"]]).not_to eq([line, []])
+        found["candidates"].each do |candidate|
+          expect(candidate["after"]["components"][0]["texture"]).to eq(candidate["before"]["components"][0]["texture"])
+          expect(patched(bites, candidate["patch"])).to eq(candidate["formula"])
+          after = ElmCup.assess(candidate["formula"])
+          expect(after["components"][0]["lines"].map { |each| each["ingredient"] }).not_to include(line)
+          expect(after["diets"]).to include(reason) if reason.end_with?("-free")
+          expect(candidate["after"]["sugars_g"]).to be < candidate["before"]["sugars_g"] if reason == "lower-sugar"
+          expect(after["allergens"] - ElmCup.assess(bites)["allergens"] - ["coconut"]).to eq([])
+        end
+      end
+    end
+
+    # Common practice: nut butter to seed butter, honey to syrup, dairy butter to coconut oil (four parts in five), oats to gluten-free oats.
+    it "begin with what cooks take" do
+      nutty = formula("1 cup rolled oats, ground", "1/2 cup almond butter", "1/4 cup honey", "2 tbsp dairy butter, melted")
+      expect(substitute("almond butter", "nut-free", nutty)["candidates"].first["ingredient"]).to eq("sunflower-seed-butter")
+      expect(substitute("honey", "vegan", nutty)["candidates"].first["ingredient"]).to eq("maple")
+      expect(substitute("dairy-butter", "dairy-free", nutty)["candidates"].first["ingredient"]).to eq("coconut-oil")
+      expect(substitute("oats", "gluten-free", nutty)["candidates"].first["ingredient"]).to eq("oats-rolled-gluten-free")
+    end
+
+    it "put spices and flavours in no bulk's place, and say what is so already" do
+      expect(substitute("oats-rolled", "out-of-stock")["candidates"].map { |each| each["family"] } & %w[spice flavour salt]).to eq([])
+      expect(substitute("dates-soft", "vegan")).to include("candidates" => [], "notes" => ["Soft dates is vegan already."])
+    end
+
+    it "come first where they are in the cupboard" do
+      found = substitute("tahini", "sesame-free", bites, have: %w[pumpkin-seed-butter])["candidates"]
+      expect(found.first).to include("ingredient" => "pumpkin-seed-butter", "here" => true)
+      expect(found.drop(1).map { |each| each["here"] }.uniq).to eq([false])
+    end
+
+    it "refuse a line or a reason that is none" do
+      expect(refusal { substitute("moon", "vegan") }).to match(/No line holds “moon”; there are rolled oats, soft dates/)
+      expect(refusal { substitute("", "vegan") }).to match(/No line holds/)
+      expect(refusal { substitute("tahini", "because") }).to match(/no reason; there are nut-free/)
+      expect(refusal { substitute("xyzzy", "vegan", formula("1 cup xyzzy")) }).to match(/must be mended first/)
+    end
+  end
+
+  describe "from the cupboard" do
+    def cupboard(said, **options) = ElmCup.cupboard({"elm_cup" => "cupboard/1"}.merge(said), clock: Balancing::CLOCK, seconds: 20.0, **options)
+
+    def have(*ids) = ids.map { |id| {"ingredient" => id} }
+
+    let(:shape) { {"kind" => "ball", "piece_grams" => 18} }
+
+    {
+      "date-led" => %w[dates-soft almonds], "nut-butter-led" => %w[peanut-butter honey oat-flour], "oat-led" => %w[oats-rolled almond-butter maple], "coconut-fat-led" => %w[coconut-oil almond-flour maple], "cocoa-led" => %w[cocoa cashew-butter maple]
+    }.each do |family, ids|
+      it "makes a #{family} bowl of #{ids.join(", ")}" do
+        answer = cupboard({"have" => have(*ids), "shape" => shape, "want" => "rolls"})["answers"].find { |each| each["family"] == family }
+        expect(answer).not_to be_nil
+        expect(ElmCup.assess(answer["formula"])["components"][0]["texture"]).to eq("rolls")
+        expect(answer["formula"]["components"][0]["lines"].map { |line| line["ingredient"] } - ids - ["water"]).to eq([])
+      end
+    end
+
+    pool = %w[dates-soft dates-dry oats-rolled oats-quick oat-flour almond-flour almonds walnuts cashews peanut-butter almond-butter cashew-butter sunflower-seed-butter tahini maple honey date-syrup rice-syrup cocoa coconut-oil coconut-butter coconut-desiccated coconut-flour
+      cranberries-dried apricots-dried chocolate-chips pumpkin-seeds sunflower-seeds protein-powder-plant sugar-powdered cookie-crumbs salt]
+    30.times do |seed|
+      it "keeps what it promises, pantry #{seed}" do
+        random = Random.new(seed)
+        ids = pool.sample(random.rand(8..16), random: random)
+        stock = ids.map { |id| {"ingredient" => id, **((random.rand < 0.5) ? {"grams" => random.rand(60..500)} : {})} }
+        want = %w[presses rolls tacky].sample(random: random)
+        wishes = ["kcal<=95", "free_sugars<=3", "diet=vegan", "without:peanut", "pieces=20", "protein>=1.2"].sample(random.rand(0..2), random: random)
+        found = cupboard({"have" => stock, "use_up" => ids.sample(random.rand(0..1), random: random), "shape" => shape, "want" => want, "wishes" => wishes})
+        found["answers"].each do |answer|
+          after = ElmCup.assess(answer["formula"])
+          expect(after["components"][0]["texture"]).to eq(want)
+          wishes.each { |wish| expect([wish, holds?(answer["formula"], wish)]).to eq([wish, true]) }
+          lines = after["components"][0]["lines"]
+          expect(lines.map { |line| line["ingredient"] } - ids - ["water"]).to eq([])
+          stock.select { |each| each["grams"] }.each { |each| expect(lines.select { |line| line["ingredient"] == each["ingredient"] }.sum { |line| line["grams"] }).to be <= each["grams"] + 0.5 }
+          expect(ElmCup.flagged(after)).to eq([])
+          measures = ElmCup::Document::Formula.from(answer["formula"]).kitchen.measures
+          answer["formula"]["components"][0]["lines"].filter_map { |line| line["text"] }.each { |text| expect(ElmCup::Quantity::LineReader.read(text).terms.all? { |term| measures.exists?(term) }).to be(true) }
+        end
+        expect(found["answers"].map { |answer| answer["formula"]["components"] }.uniq.size).to eq(found["answers"].size)
+        expect(found["answers"].any? || found["notes"].any?).to be(true)
+      end
+    end
+
+    it "uses up what must be used up where a bowl has a place for it, and says where it has none" do
+      found = cupboard({"have" => have("dates-soft", "almonds", "oats-rolled", "almond-butter", "maple"), "use_up" => %w[walnuts], "shape" => shape})["answers"]
+      expect(found.first["formula"]["components"][0]["lines"].map { |line| line["ingredient"] }).to include("walnuts")
+      expect(found.map { |answer| answer["why"] }.join).to match(/has no place for walnuts/).or(satisfy { found.all? { |answer| answer["formula"].to_s.include?("walnuts") } })
+    end
+
+    it "says what is missing, and refuses what is no cupboard" do
+      expect(cupboard({"have" => have("honey")})["notes"].first).to match(/A bowl needs more than this: date-led lacks dates/)
+      expect(cupboard({"have" => have("dates-soft", "almonds"), "shape" => shape, "wishes" => ["kcal<=20"]})["notes"].first).to match(/drop a wish, or tick more/)
+      expect(refusal { cupboard({"have" => []}) }).to match(/Tick at least one/)
+      expect(refusal { cupboard({"have" => have("moon"), "use_up" => ["sun"]}) }).to match(%r{/have/0/ingredient: No ingredient.*; /use_up/0})
+      expect(refusal { cupboard({"have" => have("honey"), "wishes" => ["kcal<=90"]}) }).to match(/how large a piece is/)
+      expect(refusal { cupboard({"have" => have("honey"), "wishes" => ["lock:honey"]}) }).to match(/nothing to keep/)
+      expect(refusal { cupboard({"have" => have("honey"), "moon" => 1}) }).to match(/not one a cupboard has/)
+      expect(refusal { ElmCup.cupboard([]) }).to match(/JSON object; this is a list/)
+    end
+  end
+
+  describe "a trial spoonful" do
+    def trial(document = bites, **options) = ElmCup.trial(document, **options)
+
+    it "is the same bowl for so many pieces, within what a scale shows" do
+      [0.1, 1].product([1, 2, 4]).each do |scale, pieces|
+        found = trial(scale: scale, pieces: pieces)
+        expect(found["grams"]).to be_within(pieces * 1.5).of(pieces * 18)
+        found["lines"].reject { |line| line["left_out"] }.each do |line|
+          expect(line["text"]).to match(/\A(?:[\d.]+ g|\d+ drops?|[\d\/ ]+pinch(?:es)?) /)
+          grams = line["text"][/\A([\d.]+) g/, 1]
+          expect((Rational(grams) / Rational(scale.to_s)).denominator).to eq(1) if grams
+        end
+        read = ElmCup.assess(found["document"])
+        expect(ElmCup.flagged(read)).to eq([])
+        expect(read["components"][0]["texture"]).to eq(found["components"][0]["texture"])
+      end
+      fine = trial(scale: 0.1, pieces: 2)["components"][0]
+      expect(fine["saturation"]["value"]).to be_within(0.03).of(fine["bowl_saturation"]["value"])
+    end
+
+    it "drops what flows and pinches what is dry where the scale is too coarse, and leaves out what is too little" do
+      lines = trial(formula("2 cups rolled oats, ground", "1 cup honey", "1 tsp vanilla extract", "1 tsp cinnamon", "1 pinch flaky salt"), scale: 1, pieces: 1)["lines"].to_h { |line| [line["ingredient"], line["text"]] }
+      expect(lines).to include("vanilla-extract" => a_string_matching(/drops?/), "cinnamon" => a_string_matching(/pinch/), "salt-flaky" => "a few grains")
+    end
+
+    it "keeps what was soaked soaked, shares shared, and says where measuring moves the texture" do
+      soaked = trial(formula("12 soft dates, soaked 1 h", "1 cup almonds", process: "processor"))
+      expect(soaked["document"]["components"][0]["lines"][0]["text"]).to match(/ g soft dates, soaked 1 h\z/)
+      shared = {"elm_cup" => "formula/1", "name" => "Two", "components" => [{"name" => "a", "lines" => [{"text" => "1 cup tahini"}, {"text" => "1/2 cup honey"}]}, {"name" => "b", "lines" => [{"text" => "1 cup oats"}], "takes" => [{"component" => "a", "text" => "1/4 cup"}]}]}
+      found = trial(shared)
+      expect(found["notes"].join).to match(/taken as 18 g/)
+      expect(ElmCup.flagged(ElmCup.assess(found["document"]))).to eq([])
+    end
+
+    it "refuses too many pieces, another scale, and a bowl that cannot be read" do
+      expect(refusal { trial(pieces: 9) }).to match(/1 to 6 pieces/)
+      expect(refusal { trial(pieces: "2") }).to match(/1 to 6 pieces/)
+      expect(refusal { trial(scale: 5) }).to match(/0.1 g or 1 g/)
+      expect(refusal { trial(formula("1 moon")) }).to match(/mended first/)
+      expect(refusal { trial(formula) }).to match(/nothing in it/)
+    end
+  end
+
+  describe "an unknown bowl" do
+    def bowl(said) = ElmCup.rescue_bowl({"elm_cup" => "bowl/1", "family" => "date-led", "grams" => 400, "seen" => "crumbly"}.merge(said))
+
+    it "gives doses that move what is seen to what is wanted, half first, in a band that is wider than a known bowl's" do
+      found = bowl({})
+      expect(found["rescue"]["options"].first).to include("ingredient" => "water", "after" => a_hash_including("texture" => "rolls"))
+      found["rescue"]["options"].each do |option|
+        expect(option["low_grams"]).to be < option["grams"]
+        expect(option["high_grams"]).to be > option["grams"]
+        half, whole = %w[first_text text].map { |key| ElmCup.read_line(option[key])["grams"] }
+        expect(half).to be <= whole * 0.75
+      end
+      known = bowl_band("10 soft dates, to paste", "1 cup almond flour")
+      band = found["saturation"]
+      expect(Math.log(band["high"] / band["low"])).to be > Math.log(known["high"] / known["low"])
+    end
+
+    def bowl_band(*lines) = ElmCup.assess(formula(*lines))["components"][0]["saturation"]
+
+    it "stands where the eye says it stands, whatever the lines say" do
+      ElmCup::Binding::Texture::ALL.each_with_index do |seen, index|
+        [nil, ["200 g dates", "1 cup almonds", "cocoa"]].each do |roughly|
+          found = bowl({"seen" => seen, "roughly" => roughly}.compact)
+          expect(ElmCup::Binding::Texture.number(found["saturation"]["value"])).to be_within(0.01).of(index + 0.5)
+          expect(found["rescue"].nil?).to eq(seen == "rolls")
+        end
+      end
+    end
+
+    it "knows more where it is told what is in it" do
+      wide = bowl({"seen" => "tacky"})["rescue"]["options"].find { |option| option["ingredient"] == "coconut-flour" }
+      narrow = bowl({"seen" => "tacky", "roughly" => ["260 g soft dates", "140 g almonds"]})["rescue"]["options"].find { |option| option["ingredient"] == "coconut-flour" }
+      expect(narrow["high_grams"] - narrow["low_grams"]).to be < wide["high_grams"] - wide["low_grams"]
+      expect(bowl({})["notes"].last).to match(/mind allergens/)
+    end
+
+    it "refuses what is no bowl" do
+      expect(refusal { bowl({"grams" => 3}) }).to match(/too little/)
+      expect(refusal { bowl({"seen" => "odd"}) }).to match(/must be one of loose/)
+      expect(refusal { bowl({"family" => "moon"}) }).to match(/date-led/)
+      expect(refusal { bowl({"roughly" => ["1 cup oats", "moon"]}) }).to match(%r{/roughly/1: “moon”})
+      expect(refusal { ElmCup.rescue_bowl("bowl") }).to match(/JSON object/)
+      expect(refusal { bowl({"grams" => Float::NAN}) }).not_to be_nil
+    end
+  end
+end
