@@ -11,7 +11,7 @@ require_relative "../spec/support/linear_file"
 require_relative "yardstick"
 
 BAR = 3.0
-SEEDS = (0...24).freeze
+SEEDS = (0...24)
 CLOCK = -> { Process.clock_gettime(Process::CLOCK_MONOTONIC) }
 LIBRARY = ElmCup::Ingredient::Library.default
 

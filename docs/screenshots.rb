@@ -37,13 +37,24 @@ end
 
 # What a click opens: name => [address, what must stand, what is done there].
 OPENED = {
-  "why" => ["/formulas/2/mix", "[data-level]", ->(page) { page_click(page, "Why?", "[role=dialog]") }],
   "layers" => ["/formulas/7/mix", "[data-level]", ->(page) { page.find("[data-part='crumb base']").click }],
   "flavours" => ["/formulas/9/mix", "[data-level]", ->(page) { page.find(".part", text: "Whole").click }],
-  "batch-size" => ["/formulas/2/mix", "[data-level]", ->(page) { page_click(page, "Batch size", "[role=dialog]") && page.click_button("× 1 1/2") }],
+  "balance" => ["/formulas/1/mix", "[data-level]", ->(page) { page_click(page, "Balance", "th[scope=col]:nth-child(4)") && page.click_button("Try on", match: :first) }],
+  "clash" => ["/formulas/3/mix", "[data-level]", ->(page) { page_click(page, "Balance", ".clash") }],
+  "substitute" => ["/formulas/2/mix", "[data-level]", ->(page) { substitute(page) }],
+  "trial" => ["/formulas/1/mix", "[data-level]", ->(page) { page_click(page, "Trial", "[role=dialog] li") }],
+  "cupboard" => ["/cupboard", ".have", ->(page) { page_click(page, "Propose bowls", ".bowl .lines") }],
+  "bowl" => ["/bowl", ".texture", ->(page) { page.find("label.texture", text: "crumbly").click && page_click(page, "What does it need", ".doses li") }],
   "import" => ["/import", "textarea", ->(page) { page.click_button("Show me with an example") && page_click(page, "Read it", ".read .part") }],
   "label" => ["/pantry?id=corner-peanut-butter", ".detail", ->(page) { page_click(page, "Change the label", ".answer") }]
 }.freeze
+
+def substitute(page)
+  page.find("[aria-label='What can stand in for line 2']").click
+  page.find("[aria-label='Why it is replaced']").click
+  page.find("li[role=option]", text: "sesame-free").click
+  page.find(".found li", match: :first)
+end
 
 def page_click(page, word, ready)
   page.click_button(word)

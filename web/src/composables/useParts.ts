@@ -52,6 +52,7 @@ export function useParts(draft: Draft, base: () => string | undefined) {
       copy.components.splice(index, 1)
       for (const part of copy.components) keepTakes(part, part.takes?.filter((take) => take.component !== name) ?? [])
       keepSplits(copy, copy.splits?.filter((split) => (split.component ?? named) !== name) ?? [])
+      keepWishes(copy, (wish) => (wish.startsWith(`${name}.`) ? undefined : wish))
     })
     say(`“${name}” is out, with what was taken of it.`, { word: 'Undo', run: () => draft.undo() })
   }
@@ -68,6 +69,7 @@ export function useParts(draft: Draft, base: () => string | undefined) {
       for (const part of copy.components)
         for (const take of part.takes ?? []) if (take.component === before) take.component = next
       for (const split of copy.splits ?? []) if (split.component === before) split.component = next
+      keepWishes(copy, (wish) => (wish.startsWith(`${before}.`) ? next + wish.slice(before.length) : wish))
     })
   }
   /** Puts a component at another place in the order. */
@@ -151,4 +153,10 @@ function keepTakes(part: DocumentComponent, takes: DocumentTake[]) {
 function keepSplits(document: FormulaDocument, splits: DocumentSplit[]) {
   if (splits.length) document.splits = splits
   else delete document.splits
+}
+/** What is wished of a part goes with it. */
+function keepWishes(document: FormulaDocument, now: (wish: string) => string | undefined) {
+  if (!document.wishes) return
+  document.wishes = document.wishes.map(now).filter((wish) => wish !== undefined)
+  if (!document.wishes.length) delete document.wishes
 }

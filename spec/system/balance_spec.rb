@@ -1,0 +1,186 @@
+# frozen_string_literal: true
+
+require "system_helper"
+require_relative "../../server/demo/demo_data"
+
+RSpec.describe "Balance in the browser", system: true do
+  let(:id) { saved("1 cup rolled oats, ground", "10 soft dates, to paste", "1/3 cup tahini", "2 tbsp maple syrup", "1/4 tsp fine salt", name: "Bites") }
+  let(:version) { ElmCupServer::Formula.find(id).current_version.parsed }
+
+  def wish(text)
+    find_field("A wish").set(text)
+    find_field("A wish").send_keys(:enter)
+  end
+
+  def save
+    click_button "Save"
+    expect(page).to have_css("[data-version]", text: /Version \d+, saved/)
+  end
+
+  it "takes wishes as they are said, shows what is now, keeps them with the formula and gives them back" do
+    visit "/formulas/#{id}/mix"
+    expect(page).to have_css("[data-level]").and have_button("Balance", disabled: true)
+    wish("tacky")
+    expect(page).to have_css("[data-wish='texture=tacky']", text: "now presses")
+    wish("crunchy")
+    expect(page).to have_css("#wish-fault", text: "“crunchy” is no wish that can be reckoned")
+    expect(find_field("A wish").value).to eq("crunchy")
+    wish("under 90 kcal")
+    expect(page).to have_css("[data-wish='kcal<=90']", text: "it is so")
+    wish("under 80 kcal")
+    expect(page).to have_css("[data-wish]", count: 2).and have_css("[data-wish='kcal<=80']")
+    wish("rolls")
+    expect(page).to have_css("[data-wish='texture=rolls']").and have_no_css("[data-wish='texture=tacky']")
+    find("[aria-label='Pick a wish']", match: :first).click
+    find("[role=option]", text: "keep tahini as it is").click
+    expect(page).to have_css("[data-wish='lock:tahini']", text: "tahini stays")
+    click_button "Drop the wish: at most 80 kcal a piece"
+    expect(page).to have_no_css("[data-wish='kcal<=80']")
+    save
+    expect(version["wishes"]).to eq(%w[texture=rolls lock:tahini])
+    visit "/formulas/#{id}/mix"
+    expect(page).to have_css("[data-wish]", count: 2)
+    find("body").send_keys([:control, "z"])
+    expect(page).to have_css("[data-wish='kcal<=80']")
+  end
+
+  it "shows answers side by side, tries one on the Cup, applies it, and takes it back" do
+    visit "/formulas/#{id}/mix"
+    wish("tacky")
+    expect(page).to have_css("[data-wish]")
+    before = sentence
+    page.execute_script("document.activeElement.blur()")
+    find("body").send_keys("b")
+    expect(page).to have_css("th", text: "The least").and have_css("th", text: "Another way").and have_css("th", text: "A third")
+    expect(page).to have_css("tr", text: /Texture.*presses.*tacky/m)
+    expect(page).to have_css("tr.why", text: "no smaller change in your measures does it")
+    expect(axe_findings).to eq([])
+    click_button "Try on", match: :first
+    expect(page).to have_text("On trial: not in the draft yet.").and have_css("[data-wish='texture=tacky']", text: "it is so")
+    expect(sentence).not_to eq(before)
+    click_button "Take off"
+    expect(page).to have_css("[data-sentence]", text: before)
+    page.find("button[aria-label^='Energy, ']", match: :first).click
+    expect(page).to have_css("[role=dialog]", text: "Energy of a piece, kcal")
+    expect(page).to have_css("[role=dialog] code", text: "g1 * k1")
+    find("[role=dialog]").send_keys(:escape)
+    click_button "Apply", match: :first
+    expect(page).to have_css("[data-line]").and have_text("Balanced: ")
+    expect(sentence).to match(/tacky/)
+    expect(page).to have_css("[data-version]", text: "draft on it")
+    within(".notice") { click_button "Undo" }
+    expect(page).to have_css("[data-sentence]", text: before)
+  end
+
+  it "explains a clash, and lets one wish give way with a press" do
+    visit "/formulas/#{id}/mix"
+    wish("under 40 kcal")
+    expect(page).to have_css("[data-wish]")
+    click_button "Balance"
+    expect(page).to have_css(".clash", text: "cannot be had here")
+    expect(axe_findings).to eq([])
+    find(".give", match: :first).click
+    expect(page).to have_css("th", text: "The least").and have_no_css(".clash")
+    expect(page).to have_css("[data-wish^='kcal<=']:not([data-wish='kcal<=40'])")
+    click_button "Back to the lines"
+    expect(page).to have_css("[data-line]", count: 5)
+  end
+
+  it "says that nothing has to change, that a line must be mended first, and what to type" do
+    visit "/formulas/#{id}/mix"
+    page.execute_script("document.activeElement.blur()")
+    find("body").send_keys("b")
+    expect(page).to have_text("Say above what you want of it")
+    wish("under 500 kcal")
+    click_button "Balance"
+    expect(page).to have_text("It is all so already: nothing has to change.")
+    click_button "Back to the lines"
+    entry.set("2 tbsp butter")
+    entry.send_keys(:enter)
+    expect(page).to have_css("[data-line]", count: 6)
+    click_button "Balance"
+    expect(page).to have_css("[role=alert]", text: "must be mended first")
+  end
+
+  it "can be called off while it looks, and what was found stays" do
+    model = BalanceModels.document(6)
+    hard = ElmCupServer::Formula.start(model.merge("wishes" => BalanceModels.wishes(6, ElmCup.assess(model)))).id
+    visit "/formulas/#{hard}/mix"
+    expect(page).to have_css("[data-wish]", count: 6)
+    click_button "Balance"
+    expect(page).to have_css("th", text: "The first found")
+    click_button "Cancel" if page.has_button?("Cancel", wait: 0)
+    expect(page).to have_no_button("Cancel")
+    expect(page).to have_button("Apply", minimum: 1)
+  end
+
+  it "finds what can stand in for a line, and puts it in" do
+    visit "/formulas/#{id}/mix"
+    click_button "What can stand in for line 3"
+    find("[aria-label='Why it is replaced']").click
+    find("[role=option]", text: "sesame-free").click
+    expect(page).to have_css(".found li", text: "sunflower seed butter")
+    sleep 0.4 # the dialog fades in; contrast is measured when it stands
+    expect(axe_findings).to eq([])
+    find(".found li", text: "sunflower seed butter", match: :first).click_button("Use it")
+    expect(page).to have_css("[data-line='3']", text: "sunflower seed butter")
+    save
+    expect(ElmCup.assess(version)["allergens"]).not_to include("sesame")
+  end
+
+  it "makes a trial of two pieces and logs what was seen against the version" do
+    visit "/formulas/#{id}/mix"
+    page.execute_script("document.activeElement.blur()")
+    find("body").send_keys("t")
+    expect(page).to have_css("[role=dialog] li", text: "g rolled oats, ground")
+    click_button "1 g"
+    expect(page).to have_css("[role=dialog] li", text: /\A\d+ g rolled oats/)
+    find("label.texture", text: "presses").click
+    sleep 0.4
+    expect(axe_findings).to eq([])
+    fill_in "What else was seen or tasted", with: "good, a little dry"
+    click_button "Log it"
+    expect(page).to have_text("The trial is in the log, against version 1.")
+    visit "/log"
+    expect(page).to have_css(".rows li", text: /trial of 2.*good, a little dry/m)
+  end
+end
+
+RSpec.describe "Bowls from nothing in the browser", system: true do
+  it "proposes bowls of what is ticked, keeps the ticks, and makes one a formula" do
+    visit "/cupboard"
+    expect(page).to have_button("Propose bowls", disabled: true)
+    ["soft dates", "almond flour", "almond butter", "rolled oats", "maple", "coconut oil"].each do |name|
+      fill_in "Search what there may be", with: name
+      find(".rest label", match: :first).click
+      expect(page).to have_css(".have")
+    end
+    fill_in "Search what there may be", with: ""
+    expect(page).to have_css(".have", count: 6)
+    fill_in "Wishes", with: "vegan"
+    find_field("Wishes").send_keys(:enter)
+    expect(page).to have_css(".said li", text: "diet=vegan")
+    click_button "Propose bowls"
+    expect(page).to have_css(".bowl", count: 3)
+    expect(axe_findings).to eq([])
+    expect(page.all(".bowl h2").map(&:text).uniq.size).to eq(3)
+    page.first(".bowl").click_button("Make it a formula")
+    expect(page).to have_css("[data-line]", minimum: 3).and have_css("[data-level]")
+    visit "/cupboard"
+    expect(page).to have_css(".have", count: 6)
+  end
+
+  it "gives doses for a bowl that nobody wrote down" do
+    visit "/"
+    click_link "A bowl in trouble"
+    fill_in "Grams of it, about", with: "250"
+    find("label.texture", text: "crumbly").click
+    click_button "What does it need"
+    expect(page).to have_css(".sentence", text: /\AGive it .* first, squeeze a pinch/)
+    expect(page).to have_css(".doses li", text: /First .* water, then look/)
+    expect(axe_findings).to eq([])
+    fill_in "What is roughly in it", with: "moon dust"
+    click_button "What does it need"
+    expect(page).to have_css("[role=alert]", text: "moon dust")
+  end
+end
