@@ -94,6 +94,18 @@ RSpec.describe "ElmCup.balance" do
     expect(answer["answers"]).not_to be_empty
   end
 
+  it "locks what an allergen names, and opens the sum of every figure" do
+    answers = balance(bites, "lock:sesame", "texture=tacky")["answers"]
+    expect(answers.flat_map { |answer| answer["changes"].map { |change| change["ingredient"] } }).not_to include("tahini")
+    figures = answers.first["sums"].map { |sum| sum["figure"] }
+    expect(figures).to include("size", "kcal", "sugars", "free_sugars", "protein", "fat", "fibre", "sweetness", "grams", "pieces", "saturation", "texture_number", "grease")
+    answers.first["sums"].each { |sum| expect(Arithmetic.reckon(sum["formula"], sum["inputs"])).to be_within([sum["value"].abs * 1e-3, 1e-6].max).of(sum["value"]) }
+    after = answers.first["after"]
+    {"kcal" => "kcal", "sugars" => "sugars_g", "protein" => "protein_g", "sweetness" => "sweetness_pct", "grams" => "grams"}.each do |figure, field|
+      expect(answers.first["sums"].find { |sum| sum["figure"] == figure }["value"]).to be_within(0.06).of(after[field])
+    end
+  end
+
   it "counts cost, and offers nothing whose price it does not know" do
     pantry = ElmCup.pantry([{"id" => "oats-rolled", "name" => "Rolled oats", "price" => 1.5, "pack_grams" => 500}, {"id" => "tahini", "name" => "Tahini", "price" => 5, "pack_grams" => 300}, {"id" => "maple", "name" => "Maple syrup", "price" => 7, "pack_grams" => 330}])
     now = ElmCup.assess(bites, pantry: pantry)["cost"]["piece"]

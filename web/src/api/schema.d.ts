@@ -682,6 +682,8 @@ export interface components {
             notes: string[];
         };
         Why: {
+            /** @description In a list for several */
+            component?: string;
             figure: string;
             value: number;
             formula: string;

@@ -77,11 +77,13 @@ export function useBalance(draft: Draft, slip: ReturnType<typeof useSlip>) {
     trying.value = undefined
     slip.tried.value = undefined
   }
+  /** What an answer changes, in words. */
+  const words = (at: number) => balance.value?.answers[at]?.changes.map((change) => change.text).join('; ') || 'nothing'
   /** Takes an answer into the draft, as one edit. */
   function take(at: number) {
     const answer = balance.value?.answers[at]
     if (!answer) return
-    const label = answer.changes.map((change) => change.text).join('; ') || 'nothing'
+    const label = words(at)
     callOff()
     drop()
     if (draft.apply(`balancing: ${label}`, answer.patch))
@@ -99,6 +101,6 @@ export function useBalance(draft: Draft, slip: ReturnType<typeof useSlip>) {
     drop()
     open.value = false
   }
-  return { open, running, hurried, balance, error, trying, wishes, ask, callOff, tryOn, take, relax, close }
+  return { open, running, hurried, balance, error, trying, wishes, ask, callOff, tryOn, words, take, relax, close }
 }
 export type Balancing = ReturnType<typeof useBalance>

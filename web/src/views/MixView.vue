@@ -91,6 +91,11 @@ function nudgeFocused(direction: 1 | -1) {
 /** The line that something shall stand in for, and the stand-in taken, as one edit. */
 const replacing = ref<AssessedLine>()
 const trialShown = ref(false)
+const triedOn = computed(() =>
+  slip.tried.value && trying.value !== undefined
+    ? { document: slip.tried.value, words: balancing.words(trying.value) }
+    : undefined,
+)
 function substitute(chosen: Substitutes['candidates'][number]) {
   replacing.value = undefined
   if (draft.apply(`${chosen.text} instead`, chosen.patch))
@@ -268,7 +273,7 @@ useShortcuts(() => shortcuts)
       @take="substitute"
       @close="replacing = undefined"
     />
-    <TrialDialog v-if="library" v-model:visible="trialShown" :draft="draft" :library="library" />
+    <TrialDialog v-if="library" v-model:visible="trialShown" :draft="draft" :library="library" :tried="triedOn" />
     <ShortcutsDialog v-model:visible="keysShown" :shortcuts="shortcuts" />
   </div>
 </template>

@@ -31,8 +31,11 @@ module ElmCup
       def self.breaks?(wish, amount)
         return wish.value != Mixture::Diets::LOW && amount.breaks?(wish.value) if wish.key == "diet"
 
-        wish.key == "without" && (amount.entry.id == wish.value || amount.entry.like == wish.value || amount.entry.allergens.include?(wish.value))
+        wish.key == "without" && named?(wish, amount)
       end
+
+      # The id or allergen of `wish` is the Amount's.
+      def self.named?(wish, amount) = [amount.entry.id, amount.entry.like, *amount.entry.allergens].include?(wish.value)
 
       attr_reader :situation, :wishes, :rows
 
@@ -93,7 +96,7 @@ module ElmCup
 
       # A wish of these that the line may not move.
       def locked?(amount)
-        wishes.any? { |wish| wish.key == "lock" && wish.value == amount.entry.id && (wish.part.nil? || situation.parts[amount.part].name == wish.part) }
+        wishes.any? { |wish| wish.key == "lock" && Problem.named?(wish, amount) && (wish.part.nil? || situation.parts[amount.part].name == wish.part) }
       end
 
       private

@@ -32,9 +32,11 @@ module ElmCup
         end
       end
 
-      # The Bound of a figure wish. `slack` moves it inwards, in the figure's own unit.
+      # The Bound of a figure wish. `slack` moves it inwards, in the figure's own unit; that of a number of pieces moves both ends up.
       def bound(wish, slack: 0.0)
         lower, upper = limits(wish)
+        return Bound.new(ratio: ratio(wish), lower: lower && lower + slack, upper: upper && upper + slack) if wish.key == "pieces"
+
         Bound.new(ratio: ratio(wish), lower: lower && lower + slack, upper: upper && upper - slack)
       end
 
@@ -100,10 +102,11 @@ module ElmCup
       # Pieces are whole: n of them are what weighs n to just under n + 1.
       def piece_limits(wish)
         met = @situation.met.key?(wish.text)
+        value = wish.value + (@situation.pieces&.lost || 0.0)
         case wish.op
-        when "<=" then [nil, wish.value + 1 - OPEN]
-        when ">=" then [wish.value, nil]
-        else [wish.value, wish.value + (met ? 1 - OPEN : HALF_A_PIECE)]
+        when "<=" then [nil, value + 1 - OPEN]
+        when ">=" then [value, nil]
+        else [value, value + (met ? 1 - OPEN : HALF_A_PIECE)]
         end
       end
     end

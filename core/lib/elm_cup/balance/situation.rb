@@ -8,8 +8,12 @@ module ElmCup
       def texture = number && Binding::Texture.at(number)
     end
 
-    # How pieces are counted: kind :grams of one, :scoop of so many mL, or :count of them all.
-    Pieces = Value.of(:kind, :size)
+    # How pieces are counted: kind :grams of one, :scoop of so many mL, or :count of them all; bowls: each flavour is rolled for itself, and
+    # what is left of each is no piece.
+    Pieces = Value.of(:kind, :size, bowls: 1) do
+      # Pieces that are lost so, about.
+      def lost = (kind == :count) ? 0.0 : (bowls - 1) / 2.0
+    end
 
     # A bowl as a Problem sees it.
     #   amounts  Amounts that stand in it     candidates  Amounts that may come in     parts  Parts     leading  index of the Part that stands for all

@@ -35,7 +35,11 @@ module ElmCup
         still = sum.at(grams.each_with_index.map { |weight, at| scales?(all[at]) ? 0.0 : weight })
         return Rational(wish.value / now) if counted?(wish)
 
-        target = wish.value + ((wish.key == "pieces" && wish.op != "<=") ? OVER : 0.0)
+        target = wish.value + (if wish.key == "pieces"
+                                 @situation.pieces.lost + ((wish.op == "<=") ? 0.0 : OVER)
+                               else
+                                 0.0
+                 end)
         (now > still) ? ((target - still) / (now - still)).rationalize(Rational(1, 10_000)) : 1r
       end
 
@@ -47,7 +51,7 @@ module ElmCup
       def scales?(amount) = !amount.steps.nil? && !@problem.locked?(amount)
 
       def scaled(factor, wish)
-        pieces = counted?(wish) ? Pieces.new(kind: :count, size: wish.value.round) : @situation.pieces
+        pieces = counted?(wish) ? @situation.pieces.with(size: wish.value.round) : @situation.pieces
         @situation.with(amounts: @situation.amounts.map { |amount| larger(amount, factor) }, candidates: @situation.candidates.map { |amount| larger(amount, factor) }, pieces: pieces)
       end
 

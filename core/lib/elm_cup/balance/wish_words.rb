@@ -37,7 +37,7 @@ module ElmCup
           case wish.key
           when "texture" then wish.textures.uniq.join(" or ")
           when "diet" then wish.value
-          when "lock" then "#{name} stays"
+          when "lock" then library[wish.value] ? "#{name} stays" : "what holds #{name} stays"
           when "without" then "without #{name}"
           end
         end

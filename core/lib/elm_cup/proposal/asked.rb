@@ -53,10 +53,9 @@ module ElmCup
       end
 
       def names_message(wish)
-        return if @library[wish.value]
-        return "“#{wish.value}” is no ingredient of the pantry" if wish.key == "lock"
+        return if @library[wish.value] || Mixture::Allergens::ALL.include?(wish.value)
 
-        "“#{wish.value}” is neither an ingredient nor an allergen" unless Mixture::Allergens::ALL.include?(wish.value)
+        "“#{wish.value}” is neither an ingredient nor an allergen"
       end
     end
   end

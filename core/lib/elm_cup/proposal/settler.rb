@@ -10,8 +10,9 @@ module ElmCup
       # How far a texture's window gives way inwards each time, in classes; and by how much more than it missed a figure's bound does.
       TEXTURE_SLACK = 0.05
       MORE = 1.2
-      # Whole pieces hide how little is missing.
+      # Whole pieces hide how little is missing; of several flavours each hides some.
       PIECES_SLACK = 0.06
+      FLAVOUR_SLACK = 0.4
       LEAST_SLACK = 0.0005
       # What was settled on: Amended, the assessment of its document as a Hash, Balance::Search::Found, Balance::Problem; edge: a texture
       # is only just reached; quick: nothing smaller was looked for.
@@ -61,10 +62,15 @@ module ElmCup
         quick ? found : search.best(found)
       end
 
+      # Up where there are too few.
+      def pieces_slack(missing)
+        missing * ((@question.situation.pieces.bowls > 1) ? FLAVOUR_SLACK : PIECES_SLACK)
+      end
+
       def missed_by(wish, wished)
         now = wished.now(wish)
         return TEXTURE_SLACK unless wish.figure? && now
-        return PIECES_SLACK if wish.key == "pieces"
+        return pieces_slack(wish.value - now) if wish.key == "pieces"
 
         least, most = Balance::Rows.new(@question.situation).limits(wish)
         over = [most && now - most, least && least - now, 0.0].compact.max

@@ -58,7 +58,7 @@ module ElmCup
         else
           (shape.piece_grams ? [:grams, shape.piece_grams] : [:scoop, shape.scoop_ml])
         end
-        Balance::Pieces.new(kind: kind, size: size)
+        Balance::Pieces.new(kind: kind, size: size, bowls: [Assessment::PieceParts.new(@read).all.size, 1].max)
       end
 
       def lines(place)

@@ -12,7 +12,7 @@ module ElmCup
           "before" => before, "after" => Assessment::Wished.new(answer.assessment, library).figures, "size" => answer.found.cost.round(4),
           "proved_optimal" => answer.found.proved?,
           "why" => Reason.call(answer.amended.changes, answer.found, number, sized: sized, edge: answer.edge, quick: answer.quick),
-          "sums" => Sums.new(answer.problem, grams, answer.found).to_a
+          "sums" => Sums.new(answer.problem, grams, answer.found).to_a + PartSums.of(answer.assessment)
         }
       end
 

@@ -23,9 +23,15 @@ const rows = computed<FigureRow[]>(() =>
 )
 const sums = ref<Why[]>([])
 const asked = ref(false)
-const sumOf = (answer: BalanceAnswer, key?: string) => answer.sums.find((sum) => sum.figure === key)
-function open(answer: BalanceAnswer, key: string) {
-  sums.value = [sumOf(answer, key)!]
+/** The sums of a figure: all that lead to a texture, the one of any other. */
+const sumsOf = (answer: BalanceAnswer, row: { key?: string; part?: string }) =>
+  answer.sums.filter((sum) =>
+    row.key === 'saturation'
+      ? sum.component === row.part && sum.figure !== 'grease'
+      : sum.figure === row.key && (sum.component === undefined || sum.component === row.part),
+  )
+function open(answer: BalanceAnswer, row: { key?: string; part?: string }) {
+  sums.value = sumsOf(answer, row)
   asked.value = true
 }
 const listed = (answer: BalanceAnswer) =>
@@ -105,11 +111,11 @@ const listed = (answer: BalanceAnswer) =>
               :class="{ tried: trying === at, moved: value !== row.before && value !== 'the same' }"
             >
               <button
-                v-if="row.key && sumOf(answers[at]!, row.key)"
+                v-if="row.key && sumsOf(answers[at]!, row).length"
                 type="button"
                 class="sum"
                 :aria-label="`${row.name}, ${value}: show the sum`"
-                @click="open(answers[at]!, row.key)"
+                @click="open(answers[at]!, row)"
               >
                 {{ value }}
               </button>
@@ -121,7 +127,7 @@ const listed = (answer: BalanceAnswer) =>
             <td />
             <td v-for="(answer, at) in answers" :key="at" :class="{ tried: trying === at }">
               {{ answer.why }}
-              <button type="button" class="link-button" @click="open(answer, 'size')">
+              <button type="button" class="link-button" @click="open(answer, { key: 'size' })">
                 Size {{ answer.size.toFixed(2) }}
               </button>
             </td>

@@ -4,11 +4,17 @@ import { ref, shallowRef, watch } from 'vue'
 import { api, unwrap, type Library, type TextureId, type Trial } from '@/api/client'
 import SwitchButtons from '@/components/frame/SwitchButtons.vue'
 import TexturePicker from '@/components/made/TexturePicker.vue'
+import type { FormulaDocument } from '@/api/document'
 import type { Draft } from '@/composables/useDraft'
 import { say } from '@/composables/useNotice'
 import { figure } from '@/format'
 
-const props = defineProps<{ draft: Draft; library: Library }>()
+const props = defineProps<{
+  draft: Draft
+  library: Library
+  /** An answer of Balance that is tried on: the trial is of it, and the log says how it differs. */
+  tried?: { document: FormulaDocument; words: string }
+}>()
 const visible = defineModel<boolean>('visible', { required: true })
 const PIECES = ['1', '2', '3', '4'].map((id) => ({ id, word: id }))
 const SCALES = [
@@ -30,7 +36,7 @@ watch([visible, pieces, scale], async ([shown]) => {
   clientKey = crypto.randomUUID()
   try {
     const body = {
-      document: props.draft.document.value as never,
+      document: (props.tried?.document ?? props.draft.document.value) as never,
       pieces: Number(pieces.value),
       scale: Number(scale.value) as 0.1 | 1,
     }
@@ -63,7 +69,7 @@ async function log() {
           trial_pieces: trial.value!.pieces,
           lines,
           ...(seen.value ? { texture: seen.value } : {}),
-          ...(note.value.trim() ? { note: note.value.trim() } : {}),
+          ...(said.length ? { note: said.join(': ') } : {}),
         },
       }),
     )
@@ -94,6 +100,7 @@ const off = (value: number) => `${value > 0 ? '+' : '−'}${figure(Math.abs(valu
       <span>The scale shows</span><SwitchButtons v-model="scale" :choices="SCALES" label="What the scale shows" />
     </div>
     <p v-if="error" class="banner wrong" role="alert">{{ error }}</p>
+    <p v-if="tried" class="quiet">Of the answer that is tried on: {{ tried.words }}.</p>
     <template v-if="trial">
       <ol class="lines">
         <li v-for="line in trial.lines" :key="line.component + line.was">

@@ -10,6 +10,7 @@ const NAMES: Record<string, string> = {
   binder_ml: 'What the binder offers, mL',
   saturation: 'Fill',
   texture_number: 'Place on the scale of textures (3 begins to roll)',
+  grease: 'Grease',
   size: 'Size of the change',
   kcal: 'Energy of a piece, kcal',
   sugars: 'Sugar of a piece, g',

@@ -5,6 +5,8 @@ import { figure } from '@/format'
 export interface FigureRow {
   name: string
   key?: string
+  /** The part whose sum it is. */
+  part?: string
   before: string
   after: string[]
 }
@@ -27,9 +29,9 @@ const FIELDS: [Field, string, string, number, string?][] = [
 export function figureRows(after: Figures[], before: Figures | undefined, library?: Library): FigureRow[] {
   if (!before) return []
   const all = [before, ...after]
-  const row = (name: string, said: (figures: Figures) => string, key?: string): FigureRow[] => {
+  const row = (name: string, said: (figures: Figures) => string, key?: string, part?: string): FigureRow[] => {
     const texts = all.map(said)
-    return texts.every((text) => text === '–') ? [] : [{ name, key, before: texts[0]!, after: texts.slice(1) }]
+    return texts.every((text) => text === '–') ? [] : [{ name, key, part, before: texts[0]!, after: texts.slice(1) }]
   }
   const parts = [...new Set(all.flatMap((figures) => (figures.components ?? []).map((part) => part.name)))]
   const part = (figures: Figures, name: string) => figures.components?.find((each) => each.name === name)
@@ -43,19 +45,29 @@ export function figureRows(after: Figures[], before: Figures | undefined, librar
   }
   return [
     ...parts.flatMap((name) =>
-      row(parts.length > 1 ? `Texture, ${name}` : 'Texture', (figures) => {
-        const { texture, saturation } = part(figures, name) ?? {}
-        if (!texture) return '–'
-        return saturation
-          ? `${texture}, ${saturation.value.toFixed(2)} (${saturation.low.toFixed(2)}–${saturation.high.toFixed(2)})`
-          : texture
-      }),
+      row(
+        parts.length > 1 ? `Texture, ${name}` : 'Texture',
+        (figures) => {
+          const { texture, saturation } = part(figures, name) ?? {}
+          if (!texture) return '–'
+          return saturation
+            ? `${texture}, ${saturation.value.toFixed(2)} (${saturation.low.toFixed(2)}–${saturation.high.toFixed(2)})`
+            : texture
+        },
+        'saturation',
+        name,
+      ),
     ),
     ...parts.flatMap((name) =>
-      row(parts.length > 1 ? `Grease, ${name}` : 'Grease', (figures) => {
-        const grease = part(figures, name)?.grease
-        return grease === undefined ? '–' : figure(grease, 2)
-      }),
+      row(
+        parts.length > 1 ? `Grease, ${name}` : 'Grease',
+        (figures) => {
+          const grease = part(figures, name)?.grease
+          return grease === undefined ? '–' : figure(grease, 2)
+        },
+        'grease',
+        name,
+      ),
     ),
     ...FIELDS.flatMap(([field, name, unit, digits, key]) =>
       row(
