@@ -256,6 +256,7 @@ td.moved {
 }
 .sum {
   font: inherit;
+  text-align: left;
   font-weight: inherit;
   color: inherit;
   border: 0;

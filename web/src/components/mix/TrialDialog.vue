@@ -53,6 +53,7 @@ async function log() {
   try {
     const version = await props.draft.save()
     if (!version) throw new Error(props.draft.error.value)
+    const said = [props.tried && `with ${props.tried.words}`, note.value.trim()].filter(Boolean)
     const lines = trial
       .value!.lines.filter((line) => !line.left_out)
       .map((line) => ({
