@@ -1,5 +1,6 @@
 # frozen_string_literal: true
 
+require_relative "proposal/opened"
 require_relative "proposal/per_gram"
 require_relative "proposal/restated_line"
 require_relative "proposal/helpers"

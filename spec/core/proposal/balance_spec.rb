@@ -123,7 +123,7 @@ RSpec.describe "ElmCup.balance" do
     expect(messages(bites.except("shape"), "kcal<=60")).to eq([["/wishes/0", "“kcal<=60”: say how large a piece is first"]])
     expect(messages(bites, "cost<=0.4")).to eq([["/wishes/0", "“cost<=0.4”: nothing in it has a price yet"]])
     expect(messages(formula("1 cup oats", "2 tbsp butter"), "rolls").first).to match(["/components/0/lines/1", /must be mended first/])
-    expect(messages(formula, "rolls")).to eq([["/components", "There is nothing in it to balance yet"]])
+    expect(messages(formula, "rolls")).to eq([["/components", "There is nothing in it yet"]])
     expect(messages(bites, *Array.new(25) { |number| "kcal<=#{60 + number}" })).to match([["/wishes", /25 wishes are too many/]])
     expect(messages(bites, "rolls", have: %w[moon])).to eq([["/have", "No ingredient has the id “moon”"]])
     expect(messages(bites.merge("components" => []), "rolls").first.first).to eq("/components")

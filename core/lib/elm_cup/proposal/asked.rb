@@ -4,11 +4,10 @@ module ElmCup
   module Proposal
     # Wishes of a formula that can be asked for, or what is wrong with them.
     class Asked
-      # answer: the assessment as a Hash; wished: Assessment::Wished of it.
-      def initialize(answer, wished, library)
-        @answer = answer
-        @wished = wished
-        @library = library
+      def initialize(opened)
+        @opened = opened
+        @wished = opened.wished
+        @library = opened.library
       end
 
       # nil, or InvalidDocument: ids of what there is that the pantry does not know.
@@ -21,10 +20,6 @@ module ElmCup
       def wishes(texts)
         refuse([fault("/wishes", "Say what you want, such as texture=rolls or kcal<=90")]) if texts.empty?
         refuse([fault("/wishes", "#{texts.size} wishes are too many; #{Balance::Wish::MOST} is the most")]) if texts.size > Balance::Wish::MOST
-        flagged = Assessment.flagged(@answer)
-        refuse(flagged.map { |each| fault(each["pointer"], "“#{each["text"]}” must be mended first: #{each["message"]}") }) if flagged.any?
-        refuse([fault("/components", "There is nothing in it to balance yet")]) unless @answer["grams"].to_f.positive?
-
         faults = []
         read = texts.uniq.each_with_index.filter_map do |text, at|
           wish = Balance::Wish::GRAMMAR.match?(text.to_s.scrub) ? Balance::Wish.read(text) : desk.wish(text)
@@ -39,7 +34,7 @@ module ElmCup
       private
 
       # Words that are no wish as it is kept may still mean one.
-      def desk = @desk ||= WishDesk.new(@answer, @wished, @library)
+      def desk = @desk ||= WishDesk.new(@opened.answer, @wished, @library)
 
       def refuse(faults) = raise(InvalidDocument.new(faults))
 

@@ -10,19 +10,17 @@ module ElmCup
 
       # wishes: texts, nil for those of the document; have: ingredient ids, nil for all; most: id => grams that there are; pace: Balance::Pace.
       def initialize(document, wishes:, have:, library:, pace:, most: {})
-        @most = most
-        Document::Schema.check(document)
+        @opened = Opened.of(document, library)
         Asked.check_have(have, library)
         @document = document
         @library = library
         @pace = pace
         @have = have
-        @read = Assessment::ReadFormula.new(Document::Formula.from(document.except("wishes")), library)
-        @before = Assessment::FormulaAnswer.new(@read).to_h
-        @wished = Assessment::Wished.new(@before, library)
-        asked = Asked.new(@before, @wished, library).wishes(wishes || document["wishes"] || [])
-        @kept = Kept.wishes(@before, asked)
+        @most = most
+        asked = Asked.new(@opened).wishes(wishes || document["wishes"] || [])
+        @kept = kept(asked)
         @wishes = asked + @kept
+        @wished = @opened.wished
         @met, @open = @wishes.partition { |wish| @wished.met?(wish) }
       end
 
@@ -44,7 +42,15 @@ module ElmCup
 
       def said(wish) = @wished.to_h(wish).merge(@kept.include?(wish) ? {"kept" => true} : {})
 
-      def reader = @reader ||= SituationReader.new(@read, @document, @wishes, Helpers.new(@before, @wishes, @have, @library), most: @most)
+      # Wishes that nobody has to say: no part gets further from what it should be than it is, unless its texture is wished for.
+      def kept(asked)
+        named = asked.select { |wish| wish.key == "texture" }.map { |wish| wish.part || Document::Leading.name(@opened.answer["components"]) }
+        @opened.part_wishes { |part| [part["texture"], part["want"]].uniq.sort_by { |id| Binding::Texture.index(id) }.join("..") }.reject { |wish| named.include?(wish.part) }
+      end
+
+      def reader
+        @reader ||= SituationReader.new(@opened.read, @document, @wishes, Helpers.new(@opened.answer, @wishes, @have, @library), most: @most)
+      end
 
       def found(most, quick)
         settler = Settler.new(@document, reader, question, @library)
@@ -63,7 +69,7 @@ module ElmCup
       def clashes = Balance::Clash.new(question).all.map { |clash| ClashWords.to_h(clash, @library) }
 
       def notes(answers, quick)
-        unpriced = @before.dig("cost", "unpriced") || []
+        unpriced = @opened.answer.dig("cost", "unpriced") || []
         [
           ("No price is known of #{unpriced.join(", ").downcase}: the cost is without them." if unpriced.any? && @wishes.any? { |wish| wish.key == "cost" }),
           ("It was called off." if @pace.stopped?),
@@ -77,19 +83,6 @@ module ElmCup
 
         "It can nearly be: the sums allow it, but no amounts that can be measured here come out right. Loosen one wish a little."
       end
-    end
-
-    # Wishes that nobody has to say: no part gets further from what it should be than it is, unless its texture is wished for.
-    module Kept
-      # Balance::Wishes for an assessment (Hash); asked: those that were said.
-      def self.wishes(answer, asked)
-        named = asked.select { |wish| wish.key == "texture" }.map { |wish| wish.part || Document::Leading.name(answer["components"]) }
-        parts = (answer["components"] + (answer["splits"] || [])).select { |part| part["want"] && part["saturation"] && !named.include?(part["name"]) }
-        parts.uniq { |part| part["name"] }.map { |part| Balance::Wish.read("#{part["name"]}.texture=#{between(part["texture"], part["want"])}") }
-      end
-
-      def self.between(now, want) = [now, want].uniq.sort_by { |id| Binding::Texture.index(id) }.join("..")
-      private_class_method :between
     end
   end
 end

@@ -20,18 +20,13 @@ module ElmCup
 
       # line: an ingredient id, a name, a pointer, or what stands in the line; reason: one of REASONS.
       def initialize(document, line:, reason:, have:, library:, pace:)
-        Document::Schema.check(document)
+        @opened = Opened.of(document, library)
         Asked.check_have(have, library)
-        @document = document.except("wishes")
         @library = library
         @pace = pace
         @have = have
         @reason = reason(reason)
-        @read = Assessment::ReadFormula.new(Document::Formula.from(@document), library)
-        @before = Assessment::FormulaAnswer.new(@read).to_h
-        flagged = Assessment.flagged(@before)
-        refuse(flagged.first["pointer"], "“#{flagged.first["text"]}” must be mended first: #{flagged.first["message"]}") if flagged.any?
-        @line = SoughtLine.find(@before, line) or refuse("/line", "No line holds “#{line.to_s.scrub[0, 60]}”; there are #{SoughtLine.names(@before)}")
+        @line = SoughtLine.find(@opened.answer, line) or refuse("/line", "No line holds “#{line.to_s.scrub[0, 60]}”; there are #{SoughtLine.names(@opened.answer)}")
         @entry = @library[@line["ingredient"]]
       end
 
@@ -61,13 +56,13 @@ module ElmCup
 
       def candidates
         line = lines.first
-        helpers = Helpers.new(@before, [], @have, @library)
+        helpers = Helpers.new(@opened.answer, [], @have, @library)
         found = StandIns.new(@library) { |entry| helpers.fits?(entry) && better?(entry) }.for(line, nil, most: @library.all.size).map(&:first)
         # What there is comes first; what would have to be bought behind it.
         found.partition { |entry| helpers.here?(entry) }.flatten.first(TRIED)
       end
 
-      def lines = @read.components.flat_map(&:lines).select { |line| line.entry == @entry }
+      def lines = @opened.read.components.flat_map(&:lines).select { |line| line.entry == @entry }
 
       def better?(entry)
         return !entry.breaks?(@reason) if diet?
@@ -84,30 +79,25 @@ module ElmCup
       end
 
       def settled(entry, alone:)
-        wishes = [Balance::Wish.read("without:#{@entry.id}"), *textures, *lower_sugar]
+        wishes = [Balance::Wish.read("without:#{@entry.id}"), *@opened.part_wishes { |part| part["texture"] }, *lower_sugar]
         wishes += others.map { |id| Balance::Wish.read("lock:#{id}") } if alone
-        helpers = Helpers.new(@before, wishes, @have && (@have | [entry.id]), @library, also: diet? ? [@reason] : [])
-        reader = SituationReader.new(@read, @document, wishes, helpers, only: entry.id, helped: !alone)
-        situation = reader.situation.with_met(wishes.select { |wish| Assessment::Wished.new(@before, @library).met?(wish) })
+        helpers = Helpers.new(@opened.answer, wishes, @have && (@have | [entry.id]), @library, also: diet? ? [@reason] : [])
+        reader = SituationReader.new(@opened.read, @opened.document, wishes, helpers, only: entry.id, helped: !alone)
+        situation = reader.situation.with_met(wishes.select { |wish| @opened.wished.met?(wish) })
         question = Balance::Question.new(situation, wishes, @pace, near: alone ? NEAR : nil)
-        answer = Settler.new(@document, reader, question, @library).answer
+        answer = Settler.new(@opened.document, reader, question, @library).answer
         answer if answer&.amended&.changes&.any? { |change| change.kind == :instead }
       end
 
-      def textures
-        parts = (@before["components"] + (@before["splits"] || [])).select { |part| part["want"] && part["saturation"] }
-        parts.uniq { |part| part["name"] }.map { |part| Balance::Wish.read("#{part["name"]}.texture=#{part["texture"]}") }
-      end
-
       def lower_sugar
-        now = @before.dig("nutrition_per_piece", "sugars_g")
+        now = @opened.answer.dig("nutrition_per_piece", "sugars_g")
         (@reason == LOWER_SUGAR && now&.positive?) ? [Balance::Wish.read("sugars<=#{Balance::Wish.number(now - 0.01)}")] : []
       end
 
-      def others = (@before["components"] + (@before["splits"] || [])).flat_map { |part| part["lines"] + (part["topping"] || []) }.filter_map { |line| line["ingredient"] }.uniq - [@entry.id]
+      def others = @opened.lines.filter_map { |line| line["ingredient"] }.uniq - [@entry.id]
 
       def written(tried)
-        answer = Written.call(tried.answer, Assessment::Wished.new(@before, @library).figures, @library)
+        answer = Written.call(tried.answer, @opened.wished.figures, @library)
         change = answer["changes"].find { |each| each["kind"] == "instead" }
         answer.merge("ingredient" => tried.entry.id, "name" => tried.entry.name, "text" => change["now"], "family" => tried.entry.family, "source" => tried.entry.source,
           "here" => @have.nil? || @have.include?(tried.entry.id))

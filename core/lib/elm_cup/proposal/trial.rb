@@ -22,22 +22,19 @@ module ElmCup
 
       # pieces: 1 to MOST_PIECES; scale: grams that the scale shows, .1 or 1.
       def initialize(document, pieces:, scale:, library:)
-        Document::Schema.check(document)
-        @document = document
+        opened = Opened.of(document, library)
+        @document = opened.document
+        @read = opened.read
+        @before = opened.answer
         @library = library
         refuse("/pieces", "A trial is of 1 to #{MOST_PIECES} pieces") unless pieces.is_a?(Integer) && pieces.between?(1, MOST_PIECES)
         @pieces = pieces
         @scale = SCALES.find { |each| each == Rational(scale.to_s) } or refuse("/scale", "A scale shows steps of 0.1 g or 1 g")
-        @read = Assessment::ReadFormula.new(Document::Formula.from(document.except("wishes")), library)
-        @before = Assessment::FormulaAnswer.new(@read).to_h
-        flagged = Assessment.flagged(@before)
-        refuse(flagged.first["pointer"], "“#{flagged.first["text"]}” must be mended first: #{flagged.first["message"]}") if flagged.any?
-        refuse("/components", "There is nothing in it to try yet") unless @before["grams"].to_f.positive?
       end
 
       # A Hash ready for JSON ("trial/1").
       def to_h
-        after = Assessment.of(document.except("wishes"), library: @library)
+        after = Assessment.of(document, library: @library)
         {
           "elm_cup" => "trial/1", "pieces" => @pieces, "piece_grams" => piece_grams.to_f.round(2), "scale" => @scale.to_f, "grams" => after["grams"],
           "share" => factor.to_f.round(6), "lines" => lines, "document" => document, "components" => textures(after), "notes" => notes(after)
