@@ -56,6 +56,51 @@ RSpec.describe "bin/elm" do
     end
   end
 
+  it "balances, with wishes as they are kept or as they are said, and with what the document wants" do
+    out, err, status = elm("balance", "-", "--want", "texture=tacky,less sweet", input: JSON.generate(document))
+    expect([err, status.exitstatus]).to eq(["", 0])
+    answer = JSON.parse(out)
+    expect(answer["elm_cup"]).to eq("balance/1")
+    expect(answer["answers"].first.keys).to include("formula", "changes", "before", "after", "proved_optimal", "why", "patch")
+    answer["answers"].each do |each|
+      assessed = JSON.parse(elm("assess", "-", input: JSON.generate(each["formula"])).first)
+      expect(assessed["components"][0]["texture"]).to eq("tacky")
+      expect(assessed["sweetness_pct"]).to be <= answer["wishes"][1]["wish"][/[\d.]+/].to_f
+    end
+    own = JSON.parse(elm("balance", "-", "--have", "maple, water", "--seconds", "5", input: JSON.generate(document.merge("wishes" => ["texture=tacky"]))).first)
+    expect(own["answers"].flat_map { |each| each["changes"].select { |change| change["kind"] == "added" }.map { |change| change["ingredient"] } } - %w[maple water]).to eq([])
+    clash = JSON.parse(elm("balance", "-", "--want", "kcal<=50,kcal>=80", input: JSON.generate(document)).first)
+    expect(clash["clashes"].first).to include("wishes" => ["kcal<=50", "kcal>=80"])
+    expect(clash["clashes"].first["relax"].map { |relax| relax["to"] }).to all(be_a(Numeric))
+  end
+
+  it "reads wishes, finds substitutes, bowls, trials and doses" do
+    json = JSON.generate(document)
+    expect(JSON.parse(elm("wish", "-", "--say", "under 90 kcal", input: json).first)).to include("wish" => "kcal<=90")
+    expect(JSON.parse(elm("substitute", "-", "--line", "tahini", "--reason", "sesame-free", input: json).first)["candidates"]).not_to be_empty
+    cupboard = {"elm_cup" => "cupboard/1", "have" => [{"ingredient" => "dates-soft"}, {"ingredient" => "almonds", "grams" => 200}], "use_up" => [], "shape" => {"kind" => "ball", "piece_grams" => 18}, "want" => "rolls", "wishes" => []}
+    bowls = JSON.parse(elm("cupboard", "-", input: JSON.generate(cupboard)).first)
+    expect([bowls["elm_cup"], bowls["answers"].first["family"]]).to eq(["balance/1", "date-led"])
+    expect(JSON.parse(elm("trial", "-", "--pieces", "2", input: json).first)).to include("elm_cup" => "trial/1", "scale" => 0.1)
+    bowl = {"elm_cup" => "bowl/1", "family" => "date-led", "grams" => 400, "roughly" => ["dates", "1 cup almonds"], "seen" => "crumbly", "want" => "rolls"}
+    expect(JSON.parse(elm("rescue", "-", input: JSON.generate(bowl)).first)["rescue"]["options"].first["ingredient"]).to eq("water")
+  end
+
+  bites = '{"elm_cup":"formula/1","name":"x","components":[{"name":"d","lines":[{"text":"1 cup rolled oats"},{"text":"1/2 cup honey"}]}]}'
+  {
+    ["balance", "-", bites] => /Say what you want/, ["balance", "-", "--want", "firmness=3", bites] => /“firmness” belongs to a part that is not built yet/, ["balance", "-", "--want", "kcal<=90", bites] => /how large a piece/, ["balance", "-", "--want", "colour=red", bites] => /nothing that can be wished for/,
+    ["balance", "-", "--want", "kcal<=-5", bites] => /no number from 0 up/, ["balance", "-", "--want", "crunchy", bites] => /try “rolls”/, ["balance", "-", "--want", "without:moon", bites] => /neither an ingredient nor an allergen/, ["balance", "-", "--want", "rolls", "--have", "moon", bites] => /No ingredient has the id “moon”/,
+    ["balance", "-", "--want", "rolls", "--seconds", "900", bites] => /--seconds must be/, ["balance", "-", "--want", "\xff", bites] => /UTF-8/, ["balance", "-", "--want", "rolls", bites.sub("honey", "moon")] => /must be mended first/, ["balance", "-", "--want", "rolls", "{}"] => /formula\/1/,
+    ["wish", "-", bites] => /Say what you want: --say/, ["substitute", "-", "--line", "honey", bites] => /--reason sesame-free/, ["substitute", "-", "--line", "honey", "--reason", "mood", bites] => /no reason/, ["trial", "-", "--pieces", "many", bites] => /--pieces must be a number/, ["trial", "-", "--pieces", "40", bites] => /1 to 6 pieces/,
+    ["cupboard", "-", "{}"] => /“elm_cup” and “have” must be given/, ["cupboard", "-", '{"elm_cup":"cupboard/1","have":[]}'] => /Tick at least one/, ["rescue", "-", '{"elm_cup":"bowl/1"}'] => /must be given/, ["rescue", "-", "[]"] => /JSON object/
+  }.each do |(command, *rest), message|
+    it("refuses #{command} #{rest.map { |text| text.scrub[0, 24] }.join(" ")}") do
+      out, err, status = elm(command, *rest[0...-1], input: rest.last)
+      expect([out, status.exitstatus, err.lines.size]).to eq(["", 2, 1])
+      expect(err.force_encoding("UTF-8")).to match(message)
+    end
+  end
+
   it "imports a recipe, and exports what it made in each format" do
     out, err, status = elm("import", "-", input: "Nib bites\nMakes 16\n1 cup rolled oats\n10 dates, to paste\n1/3 cup tahini\n1 moon dust\n\nStir and roll.")
     expect([err, status.exitstatus]).to eq(["", 0])

@@ -134,6 +134,20 @@ describe('useBalance', () => {
     expect(balancing.error.value).toBe('There is nothing here')
   })
 
+  it('gives up answers once what they are about has changed', async () => {
+    serve({ 'POST /api/balance': () => balance([answer()]) })
+    const { balancing, draft, slip } = bench()
+    await balancing.ask()
+    balancing.tryOn(0)
+    draft.document.value = { ...draft.document.value, name: 'Other' }
+    await settle(10)
+    expect([balancing.balance.value, balancing.trying.value, slip.tried.value]).toEqual([
+      undefined,
+      undefined,
+      undefined,
+    ])
+  })
+
   it('lets a wish give way, or go, and asks again', async () => {
     const asked = serve({ 'POST /api/balance': () => balance([]) })
     const { balancing, slip } = bench(['kcal<=40', 'lock:tahini'])
@@ -166,11 +180,29 @@ describe('WishBar', () => {
 
   it('puts a new wish about the same figure in the place of the old, and leaves others', async () => {
     serve({ 'POST /api/wish': () => ({ wish: 'kcal<=80', words: '', met: false }) })
-    const shown = bar(['kcal<=90', 'kcal>=10', 'dough.texture=rolls'])
+    const shown = bar(['kcal<=90', 'kcal>=10', 'dough.texture=rolls', 'lock:tahini', 'diet=vegan'])
     await shown.find('#wish').setValue('under 80 kcal')
     await shown.find('form').trigger('submit')
     await settle()
-    expect(shown.emitted('wishes')).toEqual([[['kcal>=10', 'dough.texture=rolls', 'kcal<=80']]])
+    expect(shown.emitted('wishes')).toEqual([
+      [['kcal>=10', 'dough.texture=rolls', 'lock:tahini', 'diet=vegan', 'kcal<=80']],
+    ])
+  })
+
+  it('lets diets, locks and what must go pile up, and one number of pieces stand', async () => {
+    for (const [wish, expected] of [
+      ['diet=raw', ['diet=vegan', 'pieces=24', 'diet=raw']],
+      ['pieces=30', ['diet=vegan', 'pieces=30']],
+      ['texture=tacky', ['diet=vegan', 'pieces=24', 'texture=tacky']],
+    ] as const) {
+      serve({ 'POST /api/wish': () => ({ wish, words: '', met: false }) })
+      const shown = bar(['diet=vegan', 'pieces=24', ...(wish.startsWith('texture') ? ['texture=rolls'] : [])])
+      await shown.find('#wish').setValue('x')
+      await shown.find('form').trigger('submit')
+      await settle()
+      expect(shown.emitted('wishes')).toEqual([[expected]])
+      shown.unmount()
+    }
   })
 
   it('keeps what means nothing in the field, with the mend', async () => {

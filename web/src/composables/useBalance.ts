@@ -1,4 +1,4 @@
-import { computed, ref, shallowRef } from 'vue'
+import { computed, ref, shallowRef, watch } from 'vue'
 import { api, unwrap, type Balance, type Clash } from '@/api/client'
 import { say } from './useNotice'
 import type { Draft } from './useDraft'
@@ -20,9 +20,19 @@ export function useBalance(draft: Draft, slip: ReturnType<typeof useSlip>) {
   const trying = ref<number>()
   const hurried = ref(false)
   let asking: AbortController | undefined
+  /** What was asked about: answers are of that, and of nothing later. */
+  let about: unknown
   let ticket: string | undefined
 
   const wishes = computed(() => draft.document.value.wishes ?? [])
+
+  watch(draft.document, (now) => {
+    if (now === about) return
+    callOff()
+    drop()
+    balance.value = undefined
+    error.value = undefined
+  })
 
   async function ask() {
     open.value = true
@@ -30,6 +40,7 @@ export function useBalance(draft: Draft, slip: ReturnType<typeof useSlip>) {
     callOff()
     error.value = undefined
     balance.value = undefined
+    about = draft.document.value
     if (!wishes.value.length) return
     const mine = (asking = new AbortController())
     const id = (ticket = crypto.randomUUID())

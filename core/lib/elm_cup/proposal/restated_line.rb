@@ -12,7 +12,7 @@ module ElmCup
       def self.call(said, line, amount, grams, resolver)
         return {"ingredient" => said["ingredient"], "grams" => number(grams)} unless said["text"]
 
-        candidates(said, line, amount).find { |each| same?(resolver.resolve(each["text"], chosen: each["ingredient"]), line, grams) } ||
+        candidates(said, line, amount, grams).find { |each| same?(resolver.resolve(each["text"], chosen: each["ingredient"]), line, grams) } ||
           {"ingredient" => line.entry.id, "grams" => number(grams)}
       end
 
@@ -25,16 +25,19 @@ module ElmCup
       class << self
         private
 
-        def candidates(said, line, amount)
+        def candidates(said, line, amount, grams)
           own = said.slice("ingredient")
           reading = Quantity::LineReader.read(said["text"])
           plain = [amount, ("packed" if reading.packed?), [reading.name, *reading.preparations].join(", ")].compact.join(" ")
-          [Quantity::Restated.call(said["text"], amount), plain, "#{amount} #{reading.name}", weighed(line, reading)].compact.uniq.flat_map do |text|
+          [Quantity::Restated.call(said["text"], amount), plain, "#{amount} #{reading.name}", weighed(line, reading, grams)].compact.uniq.flat_map do |text|
             [{"text" => text, **own}, {"text" => text, "ingredient" => line.entry.id}]
           end.uniq
         end
 
-        def weighed(line, reading) = ("#{number(line.grams)} g #{reading.name}" if line.by_weight)
+        # By weight, as it is before it is soaked or toasted, where no measure reads as the same thing.
+        def weighed(line, reading, grams)
+          "#{number(grams * line.base_grams / line.grams)} g #{[reading.name, *reading.preparations].join(", ")}"
+        end
 
         def same?(read, line, grams)
           read.read? && read.entry == line.entry && read.form == line.form && read.melted == line.melted && read.prepared.nil? == line.prepared.nil? &&

@@ -58,6 +58,7 @@ const listed = (answer: BalanceAnswer) =>
     <div v-else-if="!wishes.length" class="teach">
       <p>Say above what you want of it: “rolls”, “less sweet”, “under 90 kcal”, “no peanut”, “24 pieces”, “cheaper”.</p>
     </div>
+    <p v-else-if="!balance && !running" class="quiet">What you want, or what is in it, has changed: look again.</p>
     <p v-else-if="same" class="quiet">{{ answers[0]!.why }}</p>
 
     <div v-if="answers.length && !same" class="scroll" role="region" aria-label="Answers side by side" tabindex="0">

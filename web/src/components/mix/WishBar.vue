@@ -45,6 +45,9 @@ const choices = computed(() => [
   ...names.value.map((id) => ({ id: `lock:${id}`, word: `keep ${nameOf(id)} as it is` })),
 ])
 
+const about = (wish: string) =>
+  /(?:^|\.)(?:diet=|without:|lock:)/.test(wish) ? wish : wish.replace(/(<=|>=|=)[^=]*$/, '$1')
+
 /** What words mean is the server's to say; what they cannot mean stays in the field, with the mend. */
 async function add(words: string) {
   const said = words.trim()
@@ -52,18 +55,8 @@ async function add(words: string) {
   fault.value = undefined
   try {
     const wish = await unwrap(api.POST('/api/wish', { body: { document: props.document as never, text: said } }))
-    // A new wish for the same figure, the same way, takes the place of the old.
-    const about = (each: string) => each.match(/^[^=:<>]*(?:[:=].*|<=|>=)/)?.[0]
-    const same = about(wish.wish)
-    const single = /^[^=:<>]*texture=/
-    emit('wishes', [
-      ...kept.value.filter(
-        (each) =>
-          about(each) !== same &&
-          !(single.test(each) && single.test(wish.wish) && each.split('texture')[0] === wish.wish.split('texture')[0]),
-      ),
-      wish.wish,
-    ])
+    // A new wish for the same figure, the same way, takes the place of the old; diets, locks and what must go pile up.
+    emit('wishes', [...kept.value.filter((each) => about(each) !== about(wish.wish)), wish.wish])
     text.value = ''
   } catch (failure) {
     fault.value = (failure as Error).message.replace(/^text: /, '')
