@@ -4,7 +4,6 @@ import { computed, ref, useTemplateRef } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
 import FormulaHeader from '@/components/frame/FormulaHeader.vue'
 import ShortcutsDialog from '@/components/frame/ShortcutsDialog.vue'
-import SwitchButtons from '@/components/frame/SwitchButtons.vue'
 import BalancePanel from '@/components/mix/BalancePanel.vue'
 import BreachNote from '@/components/mix/BreachNote.vue'
 import CupPanel from '@/components/mix/CupPanel.vue'
@@ -22,6 +21,7 @@ import SlipLines from '@/components/mix/SlipLines.vue'
 import SubstituteDialog from '@/components/mix/SubstituteDialog.vue'
 import TakesEditor from '@/components/mix/TakesEditor.vue'
 import TrialDialog from '@/components/mix/TrialDialog.vue'
+import TriedCup from '@/components/mix/TriedCup.vue'
 import WholePanel from '@/components/mix/WholePanel.vue'
 import WishBar from '@/components/mix/WishBar.vue'
 import type { AssessedComponent, AssessedFlavour, AssessedLine, Substitutes } from '@/api/client'
@@ -159,23 +159,16 @@ useShortcuts(() => shortcuts)
     />
     <div v-if="balanceOpen" class="bench weighing">
       <BalancePanel :balancing="balancing" :library="library" />
-      <div>
-        <p v-if="trying !== undefined" class="banner" role="status">On trial: not in the draft yet.</p>
-        <SwitchButtons
-          v-if="document.components.length > 1"
-          v-model="shownPart"
-          class="shown"
-          label="Whose cup is shown"
-          :choices="document.components.map((part, index) => ({ id: String(index), word: part.name }))"
-        />
-        <CupPanel
-          :component="assessment?.components[Number(shownPart)]"
-          :library="library"
-          :provisional="provisional"
-          :stale="!!error"
-          @dose="slip.dose"
-        />
-      </div>
+      <TriedCup
+        v-model:shown="shownPart"
+        :document="document"
+        :assessment="assessment"
+        :library="library"
+        :tried="trying !== undefined"
+        :provisional="provisional"
+        :stale="!!error"
+        @dose="slip.dose"
+      />
     </div>
     <div v-else class="bench" :class="{ whole: place.list === 'whole' }">
       <section class="slip" aria-label="The lines">
@@ -291,10 +284,6 @@ useShortcuts(() => shortcuts)
 }
 .bench.weighing {
   grid-template-columns: minmax(0, 72fr) minmax(0, 27fr);
-}
-.shown {
-  flex-wrap: wrap;
-  margin-bottom: 10px;
 }
 .side {
   background: var(--milk);
