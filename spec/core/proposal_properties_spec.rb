@@ -82,6 +82,12 @@ RSpec.describe "Balance, whatever is asked" do
           at = ->(share) { relax["wish"].sub(/[\d.]+\z/, format("%.6f", from + (relax["to"] - from) * share)) }
           expect(question.possible?(wishes_of([*others, at.call(1)]))).to be(true)
           expect(question.possible?(wishes_of([*others, at.call(0.99)]))).to be(false)
+          expect(relax["enough"]).to eq(question.possible?(wishes_of(wishes + kept - [relax["wish"]])))
+          next unless relax["enough"]
+
+          # By the ordinary path too: the wish as the answer writes it, and all the others.
+          granted = balance(document, relax["becomes"], *(wishes - [relax["wish"]]), have: %w[almond-flour])
+          expect(granted["answers"].any? || granted["notes"].any?).to be(true)
         end
       end
     end

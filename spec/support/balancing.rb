@@ -16,10 +16,10 @@ module Balancing
   end
 
   # Question, Settler of a formula and its wishes, as Balancer asks them.
-  def settler(document, wishes, seconds: 20.0)
+  def settler(document, wishes, seconds: 20.0, have: nil)
     pace = ElmCup::Balance::Pace.new(clock: CLOCK, seconds: seconds)
     library = ElmCup::Ingredient::Library.default
-    balancer = ElmCup::Proposal::Balancer.new(document, wishes: wishes, have: nil, library: library, pace: pace)
+    balancer = ElmCup::Proposal::Balancer.new(document, wishes: wishes, have: have, library: library, pace: pace)
     [balancer.question, ElmCup::Proposal::Settler.new(document, balancer.send(:reader), balancer.question, library)]
   end
 end

@@ -151,9 +151,9 @@ describe('useBalance', () => {
   it('lets a wish give way, or go, and asks again', async () => {
     const asked = serve({ 'POST /api/balance': () => balance([]) })
     const { balancing, slip } = bench(['kcal<=40', 'lock:tahini'])
-    balancing.relax({ wish: 'kcal<=40', to: 52.1, becomes: 'kcal<=52.1', words: '' })
+    balancing.relax({ wish: 'kcal<=40', to: 52.1, becomes: 'kcal<=52.1', enough: true, words: '' })
     expect(slip.setWishes).toHaveBeenLastCalledWith(['kcal<=52.1', 'lock:tahini'])
-    balancing.relax({ wish: 'lock:tahini', words: 'let “tahini stays” go' })
+    balancing.relax({ wish: 'lock:tahini', enough: true, words: 'let “tahini stays” go' })
     expect(slip.setWishes).toHaveBeenLastCalledWith(['kcal<=52.1'])
     await settle()
     expect(asked.length).toBeGreaterThan(0)

@@ -940,6 +940,8 @@ export interface components {
             certain: boolean;
             relax: {
                 wish: string;
+                /** @description With it everything else that is wished can be had */
+                enough: boolean;
                 to?: number | string;
                 /** @description The wish as it would be kept */
                 becomes?: string;

@@ -11,8 +11,9 @@ module ElmCup
       GAIN = 1e-7
       # A price may be so much of what is given way above the least one.
       NEAR = 0.002
-      # to: a Float, a texture id, or nil where the wish must go; known: it was reckoned in the time.
-      Relaxed = Value.of(:wish, :to, known: true)
+      # to: a Float, a texture id, or nil where the wish must go; known: it was reckoned in the time; enough: with it everything else that is
+      # wished can be had, not only what it clashes with here.
+      Relaxed = Value.of(:wish, :to, known: true, enough: true)
 
       # question: Question; others: the wishes that stay.
       def initialize(question, wish, others)

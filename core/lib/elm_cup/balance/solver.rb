@@ -28,14 +28,22 @@ module ElmCup
         return NOTHING if program.impossible?
         return Solution.new(status: :optimal, cost: program.offset, values: []) if program.columns.empty?
 
-        model = model(program, whole, gap)
-        solution(program, model.solve(time_limit: [seconds, LEAST_SECONDS].max), model)
+        attempt(program, seconds, whole, gap, presolve: "choose") || attempt(program, seconds, whole, gap, presolve: "off") || NOTHING.with(status: :none)
       end
 
       LEAST_SECONDS = 0.005
 
       class << self
         private
+
+        # nil where the library finds its own answer wrong and refuses it: its presolve does so now and then.
+        def attempt(program, seconds, whole, gap, presolve:)
+          model = model(program, whole, gap)
+          Highs::FFI.Highs_setStringOptionValue(model.to_ptr, +"presolve", +presolve)
+          solution(program, model.solve(time_limit: [seconds, LEAST_SECONDS].max), model)
+        rescue Highs::Error
+          nil
+        end
 
         def model(program, whole, gap)
           columns = program.columns

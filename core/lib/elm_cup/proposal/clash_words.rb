@@ -19,7 +19,8 @@ module ElmCup
 
       def self.relax(relaxed, library)
         wish = relaxed.wish
-        {"wish" => wish.text, "to" => relaxed.to, "becomes" => becomes(relaxed)&.text, "words" => words(relaxed, library)}.compact
+        {"wish" => wish.text, "to" => relaxed.to, "becomes" => becomes(relaxed)&.text, "enough" => relaxed.enough,
+         "words" => "#{words(relaxed, library)}#{"; other wishes clash all the same" unless relaxed.enough}"}.compact
       end
 
       def self.becomes(relaxed)
