@@ -72,6 +72,20 @@ RSpec.describe "Balance in the browser", system: true do
     expect(page).to have_css("[data-sentence]", text: before)
   end
 
+  it "locks a line by its row, and lets it move again" do
+    visit "/formulas/#{id}/mix"
+    click_button "Line 3 stays as it is when the rest is balanced"
+    expect(page).to have_css("[data-wish='lock:tahini']").and have_css("[data-line='3'] .lock[aria-pressed=true]")
+    wish("tacky")
+    expect(page).to have_css("[data-wish='texture=tacky']")
+    click_button "Balance"
+    expect(page).to have_css("th", text: "A third")
+    page.all(".changes td li").each { |change| expect(change.text).not_to include("tahini") }
+    click_button "Back to the lines"
+    click_button "Line 3 stays as it is when the rest is balanced"
+    expect(page).to have_no_css("[data-wish='lock:tahini']").and have_css("[data-line='3'] .lock[aria-pressed=false]")
+  end
+
   it "explains a clash, and lets one wish give way with a press" do
     visit "/formulas/#{id}/mix"
     wish("under 40 kcal")

@@ -224,7 +224,14 @@ useShortcuts(() => shortcuts)
             :assessed="inHand"
             @take="(at, next) => parts.take(place.index, at, next)"
           />
-          <SlipLines ref="entry" :slip="slip" :loaded="draft.loaded.value" @instead="replacing = $event" />
+          <SlipLines
+            ref="entry"
+            :slip="slip"
+            :loaded="draft.loaded.value"
+            :locked="slip.locked.value"
+            @instead="replacing = $event"
+            @lock="slip.toggleLock"
+          />
         </template>
       </section>
       <CupPanel

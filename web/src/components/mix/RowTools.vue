@@ -1,11 +1,28 @@
 <script setup lang="ts">
-/** What a row of the slip can be told by touch: what can stand in for it, a spoon less, a spoon more, out. */
-defineProps<{ number: number; /** It is read, so that something can stand in for it. */ known?: boolean }>()
-defineEmits<{ nudge: [steps: number]; remove: []; instead: [] }>()
+/** What a row of the slip can be told by touch: that it stays when the rest is balanced, what can stand in for it, a spoon less, a spoon more, out. */
+defineProps<{
+  number: number
+  /** It is read, so that something can stand in for it. */ known?: boolean
+  locked?: boolean
+}>()
+defineEmits<{ nudge: [steps: number]; remove: []; instead: []; lock: [] }>()
 </script>
 
 <template>
   <div class="tools">
+    <button
+      v-if="known"
+      type="button"
+      class="lock"
+      :aria-pressed="!!locked"
+      :aria-label="`Line ${number} stays as it is when the rest is balanced`"
+      :title="locked ? 'It stays as it is: press to let it move' : 'Let it stay as it is when the rest is balanced'"
+      @click="$emit('lock')"
+    >
+      <svg viewBox="0 0 24 24" aria-hidden="true">
+        <path :d="locked ? 'M6 11h12v9H6zM9 11V8a3 3 0 0 1 6 0v3' : 'M6 11h12v9H6zM9 11V8a3 3 0 0 1 5.800-1'" />
+      </svg>
+    </button>
     <button
       v-if="known"
       type="button"
@@ -34,6 +51,20 @@ button {
   cursor: pointer;
   color: var(--husk);
   font-size: 1.125rem;
+}
+.lock svg {
+  width: 17px;
+  height: 17px;
+  vertical-align: -2px;
+  fill: none;
+  stroke: currentColor;
+  stroke-width: 1.8;
+}
+.lock[aria-pressed='true'] {
+  color: var(--elm);
+}
+.lock[aria-pressed='true'] svg {
+  fill: var(--elm-tint);
 }
 button:hover {
   background: var(--oat);

@@ -6,8 +6,12 @@ import type { useSlip } from '@/composables/useSlip'
 import EntryLine from './EntryLine.vue'
 import SlipRow from './SlipRow.vue'
 
-const props = defineProps<{ slip: ReturnType<typeof useSlip>; loaded: boolean }>()
-const emit = defineEmits<{ instead: [line: AssessedLine] }>()
+const props = defineProps<{
+  slip: ReturnType<typeof useSlip>
+  loaded: boolean
+  /** Ids of ingredients that stay as they are. */ locked: string[]
+}>()
+const emit = defineEmits<{ instead: [line: AssessedLine]; lock: [ingredient: string] }>()
 const entry = useTemplateRef<InstanceType<typeof EntryLine>>('entry')
 const { place, flavour, lines, assessed, assessedLines, process, kitchen, picking } = props.slip
 const scale = computed(() =>
@@ -36,6 +40,8 @@ defineExpose({ focus: () => entry.value?.focus() })
       @remove="slip.remove(row)"
       @nudge="slip.nudge(row, $event)"
       @drag="slip.nudge(row, $event, false)"
+      :locked="locked.includes(assessedLines[row]?.ingredient ?? '')"
+      @lock="emit('lock', assessedLines[row]!.ingredient!)"
       @pick="picking = row"
       @instead="emit('instead', assessedLines[row]!)"
     />

@@ -17,6 +17,8 @@ const props = defineProps<{
   process: 'hand' | 'processor'
   kitchen?: DocumentKitchen
   number: number
+  /** It stays as it is when the rest is balanced. */
+  locked?: boolean
 }>()
 const emit = defineEmits<{
   change: [line: DocumentLine]
@@ -26,6 +28,7 @@ const emit = defineEmits<{
   drag: [steps: number]
   pick: []
   instead: []
+  lock: []
 }>()
 
 const editing = ref(false)
@@ -144,6 +147,8 @@ function choose(ingredient: string) {
     <RowTools
       :number="number"
       :known="assessed?.status === 'read'"
+      :locked="locked"
+      @lock="emit('lock')"
       @nudge="emit('nudge', $event)"
       @remove="emit('remove')"
       @instead="emit('instead')"
