@@ -204,6 +204,9 @@ RSpec.describe "Other ways in" do
       expect(refusal { bowl({"seen" => "odd"}) }).to match(/must be one of loose/)
       expect(refusal { bowl({"family" => "moon"}) }).to match(/date-led/)
       expect(refusal { bowl({"roughly" => ["1 cup oats", "moon"]}) }).to match(%r{/roughly/1: “moon”})
+      expect(refusal { bowl({"roughly" => ["1 cup honey"]}) }).to match(%r{/roughly: As you said it there is nothing dry in it})
+      expect(refusal { bowl({"roughly" => ["100 g oats"]}) }).to match(/nothing in it that binds/)
+      expect(bowl({"family" => "oat-led", "roughly" => %w[dates almonds]})["taken_as"].size).to eq(2)
       expect(refusal { ElmCup.rescue_bowl("bowl") }).to match(/JSON object/)
       expect(refusal { bowl({"grams" => Float::NAN}) }).not_to be_nil
     end

@@ -20,8 +20,7 @@ module ElmCup
         @library = library
         @kitchen = Document::Kitchen.from(said["kitchen"] || {})
         @family = BowlFamily[said["family"]]
-        @process = said["process"] || @family.process
-        @resolver = Ingredient::LineResolver.new(process: @process, standard: @kitchen.cup, library: library)
+        @processes = said["process"] ? [said["process"]] : [@family.process, *PROCESSES].uniq
         @want = said["want"] || "rolls"
         @index = Binding::Texture.index(said["seen"])
       end
@@ -33,13 +32,25 @@ module ElmCup
         {
           "elm_cup" => "rescue/1", "family" => @family.id, "grams" => @said["grams"], "seen" => @said["seen"], "want" => @want, "saturation" => band(seen),
           "binder_ml" => seen.saturation.supply.round(1), "demand_ml" => seen.saturation.demand.round(1), "rescue" => rescue_part(rescue_from),
-          "taken_as" => lines.map { |line| {"text" => line.text, "ingredient" => line.entry.id, "grams" => line.grams.to_f.round(1)} }, "sentence" => sentence(rescue_from), "notes" => notes
+          "taken_as" => mix.lines.map { |line| {"text" => line.text, "ingredient" => line.entry.id, "grams" => line.grams.to_f.round(1)} }, "sentence" => sentence(rescue_from), "notes" => notes
         }.compact
       end
 
       private
 
-      def mix = @mix ||= Binding::Mix.new(lines, process: @process, room_c: @kitchen.room_c, library: @library)
+      # Mixed as such bowls are; where that would leave nothing to bind or nothing dry, the other way.
+      def mix = @mix ||= @processes.lazy.map { |process| mixed(process) }.find { |mix| judged?(mix) } || unjudged(mixed(@processes.first))
+
+      PROCESSES = %w[hand processor].freeze
+
+      def mixed(process) = Binding::Mix.new(lines(process), process: process, room_c: @kitchen.room_c, library: @library)
+
+      def judged?(mix) = mix.saturation.demand.positive? && mix.saturation.supply.positive?
+
+      def unjudged(mix)
+        missing = mix.saturation.demand.positive? ? "nothing in it that binds" : "nothing dry in it"
+        Document::Schema.refuse("/roughly", "As you said it there is #{missing}: name that too, or leave it all out")
+      end
 
       # The bowl as it looks, `share` of the way through the seen class.
       def seen_at(share, demand: 1.0) = Binding::SeenMix.new(mix, @index + share, demand: demand)
@@ -47,25 +58,24 @@ module ElmCup
       def rescue_of(seen) = Binding::Rescue.new(seen, want: @want, measures: @kitchen.measures, lines_at: "/roughly", library: @library)
 
       # Lines that were said, else the usual ones of the family; all brought to the weight of the bowl.
-      def lines
-        @lines ||= begin
-          found = told? ? said_lines : usual_lines
-          sum = found.sum(&:grams)
-          found.map { |line| line.times(Rational(@said["grams"].to_s) / sum) }
-        end
+      def lines(process)
+        resolver = Ingredient::LineResolver.new(process: process, standard: @kitchen.cup, library: @library)
+        found = told? ? said_lines(resolver) : usual_lines(resolver)
+        sum = found.sum(&:grams)
+        found.map { |line| line.times(Rational(@said["grams"].to_s) / sum) }
       end
 
-      def said_lines
+      def said_lines(resolver)
         @said["roughly"].each_with_index.map do |text, at|
-          line = @resolver.resolve(text)
-          line = shared(text, line) unless line.read? && line.grams.positive?
+          line = resolver.resolve(text)
+          line = shared(text, line, resolver) unless line.read? && line.grams.positive?
           line.read? ? line : Document::Schema.refuse("/roughly/#{at}", "“#{text}”: #{line.message}")
         end
       end
 
       # A thing without an amount has the share that it usually has.
-      def shared(text, line)
-        weighed = @resolver.resolve("100 g #{text}")
+      def shared(text, line, resolver)
+        weighed = resolver.resolve("100 g #{text}")
         return weighed unless weighed.read?
 
         role = @family.roles.find { |each| each.takes?(weighed.entry) }
@@ -74,10 +84,10 @@ module ElmCup
 
       LEAST_SHARE = 0.1
 
-      def usual_lines
+      def usual_lines(resolver)
         @family.roles.select(&:needed).map do |role|
           entry = @library[role.usual]
-          line = @resolver.weighed(entry.id, role.share * 100)
+          line = resolver.weighed(entry.id, role.share * 100)
           line.with(text: entry.name, melted: entry.like == "coconut-oil")
         end
       end
@@ -106,7 +116,7 @@ module ElmCup
       end
 
       def dose(option, seen)
-        helper = Binding::Rescue.helper(option["ingredient"], @library, @process)
+        helper = Binding::Rescue.helper(option["ingredient"], @library, mix.process)
         dose = Binding::Dose.new(seen.saturation, mix.portion_of(helper))
         wetter = @index < Binding::Texture.index(@want)
         wetter ? dose.to_wet(Binding::Texture.near_edge(@want, from: :dry)) : dose.to_dry(Binding::Texture.near_edge(@want, from: :wet))
