@@ -94,6 +94,8 @@ RSpec.describe "Other ways in" do
           expect(lines.map { |line| line["ingredient"] } - ids - ["water"]).to eq([])
           stock.select { |each| each["grams"] }.each { |each| expect(lines.select { |line| line["ingredient"] == each["ingredient"] }.sum { |line| line["grams"] }).to be <= each["grams"] + 0.5 }
           expect(ElmCup.flagged(after)).to eq([])
+          expect(answer["changes"].map { |change| change["grams"] }).to eq(lines.map { |line| line["grams"] })
+          expect(answer["why"]).to match(/least from a usual one and grants what you want/)
           measures = ElmCup::Document::Formula.from(answer["formula"]).kitchen.measures
           answer["formula"]["components"][0]["lines"].filter_map { |line| line["text"] }.each { |text| expect(ElmCup::Quantity::LineReader.read(text).terms.all? { |term| measures.exists?(term) }).to be(true) }
         end

@@ -128,7 +128,7 @@ module ElmCup
     module Patch
       # A new document; the given one is left as it is.
       def self.apply(document, operations)
-        operations.each_with_object(Marshal.load(Marshal.dump(document))) { |operation, whole| one(whole, operation) }
+        operations.each_with_object(JSON.parse(JSON.generate(document))) { |operation, whole| one(whole, operation) }
       end
 
       def self.one(whole, operation)

@@ -115,14 +115,17 @@ module ElmCup
 
       def written(made)
         answer = made.answer
-        lines = answer["formula"]["components"].first["lines"]
-        answer.merge("before" => {}, "family" => made.way.family.id, "changes" => lines.map { |line| {"kind" => "added", "component" => "dough", "text" => line["text"] || "#{line["grams"]} g", "grams" => 0.0, "ingredient" => line["ingredient"], "now" => line["text"]} },
-          "why" => why(made, lines))
+        lines = Assessment.of(answer["formula"].except("wishes"), library: @library)["components"].first["lines"]
+        answer.merge("before" => {}, "family" => made.way.family.id, "changes" => lines.map { |line| poured(line) }, "why" => why(made, lines))
+      end
+
+      def poured(line)
+        {"kind" => "added", "component" => "dough", "text" => line["text"], "grams" => line["grams"], "ingredient" => line["ingredient"], "now" => line["text"]}
       end
 
       def why(made, lines)
         left = @use_up - lines.map { |line| line["ingredient"] }
-        usual = "#{made.way.family.name}, as near to a usual one as your wishes allow (its size tells how far it is from that), and it opens #{lines.size} things"
+        usual = "Of the #{made.way.family.name.downcase} bowls that this can make, the one that is least from a usual one and grants what you want; it opens #{lines.size} things"
         left.empty? ? "#{usual}." : "#{usual}; it has no place for #{left.map { |id| @library[id].name.downcase }.join(", ")}."
       end
 

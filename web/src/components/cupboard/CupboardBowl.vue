@@ -1,8 +1,9 @@
 <script setup lang="ts">
 /** One proposed bowl: its cup, its lines in kitchen measures, its figures, and why it is this one. */
-import { computed } from 'vue'
+import { computed, ref } from 'vue'
 import type { BalanceAnswer, Library } from '@/api/client'
 import type { DocumentLine } from '@/api/document'
+import WhyDialog from '@/components/mix/WhyDialog.vue'
 import { useAssessment } from '@/composables/useAssessment'
 import CupDrawing from '@/drawings/CupDrawing.vue'
 import { figure } from '@/format'
@@ -10,6 +11,7 @@ import { figure } from '@/format'
 const props = defineProps<{ answer: BalanceAnswer; library: Library }>()
 defineEmits<{ make: [] }>()
 const { assessment } = useAssessment(computed(() => props.answer.formula as never))
+const asked = ref(false)
 const dough = computed(() => assessment.value?.components[0])
 const lines = computed(
   () => (props.answer.formula.components?.[0] as { lines: DocumentLine[] } | undefined)?.lines ?? [],
@@ -58,10 +60,14 @@ const family = computed(() => props.library.bowl_families.find((each) => each.id
           >holds {{ after.allergens.map((id) => library.allergens[id] ?? id).join(', ') }}</span
         >
       </p>
-      <p class="quiet">{{ answer.why }}</p>
+      <p class="quiet">
+        {{ answer.why }}
+        <button type="button" class="link-button" @click="asked = true">The sums</button>
+      </p>
       <p v-for="word in dough?.advice ?? []" :key="word" class="advice">{{ word }}</p>
     </div>
     <Button label="Make it a formula" size="small" @click="$emit('make')" />
+    <WhyDialog v-model:visible="asked" :steps="answer.sums" />
   </article>
 </template>
 
