@@ -87,7 +87,7 @@ RSpec.describe "Balance, whatever is asked" do
 
           # By the ordinary path too: the wish as the answer writes it, and all the others.
           granted = balance(document, relax["becomes"], *(wishes - [relax["wish"]]), have: %w[almond-flour])
-          expect(granted["answers"].any? || granted["notes"].any?).to be(true)
+          expect(granted["answers"].any? || granted["notes"].grep(/nearly be|Nothing was found/).any?).to be(true)
         end
       end
     end

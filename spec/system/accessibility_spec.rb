@@ -67,6 +67,22 @@ RSpec.describe "Every view", system: true do
     end
   end
 
+  {"answers" => ["/formulas/1/mix", ".balance table"], "a clash" => ["/formulas/3/mix", ".clash"]}.each do |name, (path, ready)|
+    it "stays clean with #{name} of Balance open, in the dark and on a phone" do
+      visit "/"
+      page.execute_script("localStorage.setItem('elm-cup:scheme', 'dark')")
+      [Browser::LAPTOP, [390, 844]].each do |size|
+        page.driver.resize(*size)
+        visit path
+        expect(page).to have_css("[data-wish]", minimum: 3)
+        click_button "Balance"
+        expect(page).to have_css(ready).and have_no_css(".balance .progress")
+        expect(axe_findings).to eq([])
+        expect(page.evaluate_script("document.documentElement.scrollWidth")).to be <= size.first
+      end
+    end
+  end
+
   it "is worked by touch on a tablet: targets a finger can hit, a line added, moved and saved" do
     page.driver.resize(*Browser::TABLET)
     page.driver.browser.page.command("Emulation.setTouchEmulationEnabled", enabled: true, maxTouchPoints: 5)

@@ -48,6 +48,7 @@ RSpec.describe "ElmCup.balance" do
     expect(balance(vegan, "sweetness>=45", "texture=presses..pours")["answers"].flat_map { |answer| answer["changes"].map { |change| change["ingredient"] } }).not_to include("honey")
     kept = balance(bites, "texture=tacky", have: %w[date-syrup])["answers"].flat_map { |answer| answer["changes"].select { |change| change["kind"] == "added" } }
     expect(kept.map { |change| change["ingredient"] }.uniq - %w[water date-syrup]).to eq([])
+    expect(balance(bites, "texture=tacky", have: %w[date-syrup])["notes"]).to eq(["What comes in is kept to what there is in the kitchen."])
   end
 
   it "uses no spoon that the kitchen has not" do

@@ -72,6 +72,7 @@ module ElmCup
         unpriced = @opened.answer.dig("cost", "unpriced") || []
         [
           ("No price is known of #{unpriced.join(", ").downcase}: the cost is without them." if unpriced.any? && @wishes.any? { |wish| wish.key == "cost" }),
+          ("What comes in is kept to what there is in the kitchen." if @have && @open.any?),
           ("It was called off." if @pace.stopped?),
           (unfound if answers.empty? && !quick && !@pace.stopped? && question.possible?(@wishes) != false)
         ].compact

@@ -5,7 +5,7 @@ import { api, unwrap, type Assessment, type Library } from '@/api/client'
 import type { FormulaDocument } from '@/api/document'
 import ActionMenu from '@/components/frame/ActionMenu.vue'
 
-const props = defineProps<{ document: FormulaDocument; assessment?: Assessment; library?: Library; busy?: boolean }>()
+const props = defineProps<{ document: FormulaDocument; assessment?: Assessment; library?: Library }>()
 const emit = defineEmits<{ wishes: [wishes: string[]]; balance: []; trial: [] }>()
 
 const text = ref('')
@@ -105,7 +105,7 @@ defineExpose({ focus: () => field.value?.focus() })
           type="button"
           label="Balance"
           title="The least change that gives all of it (b)"
-          :disabled="!kept.length || busy"
+          :disabled="!kept.length"
           @click="emit('balance')"
         />
         <Button
