@@ -7,16 +7,12 @@ import ShortcutsDialog from '@/components/frame/ShortcutsDialog.vue'
 import BalancePanel from '@/components/mix/BalancePanel.vue'
 import BreachNote from '@/components/mix/BreachNote.vue'
 import CupPanel from '@/components/mix/CupPanel.vue'
-import EatersPanel from '@/components/mix/EatersPanel.vue'
-import FactsPanel from '@/components/mix/FactsPanel.vue'
 import FlavourSettings from '@/components/mix/FlavourSettings.vue'
 import HowMixed from '@/components/mix/HowMixed.vue'
 import MatchPicker from '@/components/mix/MatchPicker.vue'
-import MethodNotes from '@/components/mix/MethodNotes.vue'
 import PartsBar from '@/components/mix/PartsBar.vue'
 import PartSettings from '@/components/mix/PartSettings.vue'
-import PiecePanel from '@/components/mix/PiecePanel.vue'
-import SecondLook from '@/components/mix/SecondLook.vue'
+import SidePanel from '@/components/mix/SidePanel.vue'
 import SlipLines from '@/components/mix/SlipLines.vue'
 import SubstituteDialog from '@/components/mix/SubstituteDialog.vue'
 import TakesEditor from '@/components/mix/TakesEditor.vue'
@@ -243,26 +239,7 @@ useShortcuts(() => shortcuts)
         :stale="!!error"
         @dose="slip.dose"
       />
-      <aside class="side" aria-label="One piece and the second look">
-        <PiecePanel :assessment="assessment" :shape="document.shape" :library="library" @shape="slip.setShape" />
-        <SecondLook
-          v-if="assessment"
-          :assessment="assessment"
-          :provisional="provisional || !!error"
-          @mend="slip.mend"
-          @mute="slip.mute"
-          @unmute="slip.unmute"
-        />
-        <FactsPanel :assessment="assessment" :part="several ? assessed : undefined" />
-        <EatersPanel
-          v-if="assessment && assessment.grams && library"
-          :assessment="assessment"
-          :library="library"
-          :needs="document.needs ?? []"
-          @needs="slip.setNeeds"
-        />
-        <MethodNotes v-if="document.notes?.length" :notes="document.notes" />
-      </aside>
+      <SidePanel :slip="slip" :document="document" :library="library" :several="several" />
     </div>
     <MatchPicker :line="pickedLine" :library="library" @choose="slip.choose" @close="picking = undefined" />
     <SubstituteDialog
@@ -291,12 +268,6 @@ useShortcuts(() => shortcuts)
 }
 .bench.weighing {
   grid-template-columns: minmax(0, 72fr) minmax(0, 27fr);
-}
-.side {
-  background: var(--milk);
-  border: 1px solid var(--bran);
-  border-radius: var(--radius);
-  padding: 14px 16px;
 }
 .banner {
   padding: 8px 24px;
