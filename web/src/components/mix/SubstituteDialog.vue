@@ -42,7 +42,7 @@ async function look(why: string) {
 /** What it changes, in few words: only the figures that move. */
 function moved(candidate: Candidate) {
   return figureRows([candidate.after], candidate.before, props.library)
-    .filter((row) => row.after[0] !== row.before && row.after[0] !== 'the same' && row.name !== 'Cost is without')
+    .filter((row) => row.after[0] !== row.before && row.after[0] !== 'the same')
     .map((row) => ({
       name: row.name,
       text: /^[+−]/.test(row.after[0]!) ? row.after[0]! : `${row.before} → ${row.after[0]}`,
