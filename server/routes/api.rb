@@ -42,8 +42,8 @@ module ElmCupServer
     post("/api/cupboard") { answer(Searches.during(nil) { |pace| ElmCup.cupboard(body_json, pantry: Pantry.library, **pace) }) }
     post("/api/trial") { answer(ElmCup.trial(body_json["document"], pantry: Pantry.library, **body_json.slice("pieces", "scale").transform_keys(&:to_sym))) }
     post("/api/rescue") { answer(ElmCup.rescue_bowl(body_json, pantry: Pantry.library)) }
-    get("/api/settings/cupboard") { answer("value" => Setting.list("cupboard")) }
-    put("/api/settings/cupboard") { Setting.keep_list("cupboard", body_json["value"]) && answer("value" => Setting.list("cupboard")) }
+    get("/api/settings/cupboard") { answer("value" => ticked) }
+    put("/api/settings/cupboard") { Setting.keep_list("cupboard", body_json["value"]) && answer("value" => ticked) }
 
     get("/api/formulas") { answer(shelf) }
     post("/api/formulas") { answer(Formula.start(body_json).to_answer, 201) }
@@ -87,11 +87,11 @@ module ElmCupServer
     end
 
     def have(body)
-      return body["have"] if body["have"]
-
-      ticked = Setting.list("cupboard").select { |id| Pantry.library[id] }
-      ticked unless ticked.empty?
+      body["have"] || (ticked unless ticked.empty?)
     end
+
+    # What is ticked, but for what the pantry knows no more.
+    def ticked = Setting.list("cupboard").select { |id| Pantry.library[id] }
 
     def id = params["id"].to_i
 

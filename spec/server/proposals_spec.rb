@@ -43,6 +43,7 @@ RSpec.describe "Other formulas over the API", server: true do
     expect(ask(:get, "/api/settings/cupboard")).to eq("value" => %w[coconut-oil])
     wishes = ["texture=loose..pours", "5 % less sweet", "without:water", "lock:dates-soft", "lock:oats-rolled", "lock:tahini", "lock:maple"]
     expect(ask(:post, "/api/balance", {document: document, wishes: wishes})["answers"].flat_map { |answer| answer["changes"].map { |change| change["ingredient"] } }.uniq).to eq(%w[coconut-oil])
+    expect(ask(:put, "/api/settings/cupboard", {value: %w[own-gone maple]})).to eq("value" => %w[maple])
     expect(ask(:put, "/api/settings/cupboard", {value: %w[a a]})).to include("status" => 400)
     expect { ElmCupServer::Setting.keep("cupboard", "{}") }.to raise_error(ActiveRecord::StatementInvalid, /is a list/)
   end

@@ -73,16 +73,31 @@ describe('useBalance', () => {
         : await new Promise<Balance>((resolve) => (thorough = resolve))
       return new Response(JSON.stringify(reply), { headers: { 'content-type': 'application/json' } })
     })
-    const { balancing } = bench()
+    const { balancing, slip } = bench()
     const done = balancing.ask()
     await vi.waitFor(() => expect(balancing.hurried.value).toBe(true))
     expect(balancing.balance.value?.answers.map((each) => each.size)).toEqual([0.3])
+    balancing.tryOn(0)
     await settle()
-    thorough(balance([answer(), answer({ size: 0.2 })]))
+    thorough(balance([answer({ formula: { ...FORMULA, name: 'Smaller' } as never }), answer({ size: 0.2 })]))
     await done
+    expect([balancing.trying.value, slip.tried.value?.name]).toEqual([0, 'Smaller'])
     expect(balancing.balance.value?.answers.map((each) => each.size)).toEqual([0.16, 0.2])
     expect([balancing.running.value, balancing.hurried.value]).toEqual([false, false])
     expect(bodies).toEqual([true, 'ticket'])
+  })
+
+  it('keeps the first where the thorough search comes back with nothing', async () => {
+    serve({
+      'POST /api/balance': (body) =>
+        (body as { quick?: boolean }).quick ? balance([answer()]) : { ...balance([]), notes: ['Nothing was found.'] },
+    })
+    const { balancing } = bench()
+    await balancing.ask()
+    expect([balancing.balance.value?.answers.length, balancing.balance.value?.notes]).toEqual([
+      1,
+      ['Nothing was found.'],
+    ])
   })
 
   it('asks nothing where nothing is wished', async () => {

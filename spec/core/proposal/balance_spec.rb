@@ -67,6 +67,32 @@ RSpec.describe "ElmCup.balance" do
     expect(answer["changes"].map { |change| change["component"] }).to include("caramel")
   end
 
+  it "reckons a part that another reaches by two ways as the assessment does" do
+    document = {"elm_cup" => "formula/1", "name" => "Diamond", "shape" => {"kind" => "ball", "piece_grams" => 20}, "components" => [
+      {"name" => "caramel", "process" => "processor", "want" => "spreads", "lines" => [{"text" => "10 soft dates"}, {"text" => "2 tbsp almond butter"}]},
+      {"name" => "base", "lines" => [{"text" => "1/2 cup almond flour"}, {"text" => "2 tbsp honey"}], "takes" => [{"component" => "caramel", "share" => 0.4}]},
+      {"name" => "dough", "lines" => [{"text" => "1 cup rolled oats, ground"}, {"text" => "1/4 cup honey"}], "takes" => [{"component" => "caramel", "share" => 0.3}, {"component" => "base", "share" => 0.5}]}
+    ]}
+    question, = settler(document, ["kcal<=10"])
+    rows = ElmCup::Balance::Rows.new(question.situation)
+    grams = (question.situation.amounts + question.situation.candidates).map(&:grams)
+    ElmCup.assess(document)["components"].each_with_index do |part, at|
+      sides = rows.sides(at)
+      expect([sides.p.at(grams), sides.q.at(grams)].max / sides.demand.at(grams)).to be_within(0.002).of(part["saturation"]["value"])
+    end
+    expect(rows.pieces.at(grams).floor).to eq(ElmCup.assess(document)["pieces"]["count"])
+  end
+
+  # Every way through forty parts that each take of all before them would be more than can be walked.
+  it "takes forty parts that each take of all before them" do
+    parts = Array.new(40) do |number|
+      takes = Array.new(number) { |before| {"component" => "p#{before}", "share" => 0.01} }
+      {"name" => "p#{number}", "lines" => [{"text" => "100 g rolled oats, ground"}, {"text" => "60 g honey"}], **(takes.empty? ? {} : {"takes" => takes})}
+    end
+    document = {"elm_cup" => "formula/1", "name" => "Forty", "components" => parts, "shape" => {"kind" => "ball", "piece_grams" => 18}}
+    expect(ElmCup.balance(document, wishes: ["kcal<=60"], quick: true, clock: Balancing::CLOCK)["elm_cup"]).to eq("balance/1")
+  end
+
   it "counts flavours, and moves their own lines too" do
     document = bites.merge("splits" => [{"name" => "nutty", "share" => 0.5, "lines" => [{"text" => "1/4 cup chopped walnuts"}], "topping" => [{"text" => "1 tbsp chopped almonds"}]}])
     answer = balance(document, "without:tree_nut")["answers"].first

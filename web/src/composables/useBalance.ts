@@ -49,7 +49,7 @@ export function useBalance(draft: Draft, slip: ReturnType<typeof useSlip>) {
       balance.value = await post(mine, { quick: true })
       if (mine !== asking) return
       hurried.value = true
-      balance.value = await post(mine, { ticket: id })
+      settle(await post(mine, { ticket: id }))
     } catch (failure) {
       if (mine !== asking || (failure as Error).name === 'AbortError') return
       error.value = (failure as Error).message
@@ -60,6 +60,13 @@ export function useBalance(draft: Draft, slip: ReturnType<typeof useSlip>) {
         ticket = undefined
       }
     }
+  }
+  /** The thorough answer takes the place of the hurried one, unless it has nothing; what is tried on is what its column shows. */
+  function settle(thorough: Balance) {
+    const first = balance.value?.answers ?? []
+    const nothing = !thorough.answers.length && !thorough.clashes.length
+    balance.value = nothing && first.length ? { ...thorough, answers: first } : thorough
+    if (trying.value !== undefined) show(trying.value)
   }
   async function post(mine: AbortController, more: { quick?: boolean; ticket?: string }) {
     const body = { document: draft.document.value as never, ...more }
@@ -80,7 +87,10 @@ export function useBalance(draft: Draft, slip: ReturnType<typeof useSlip>) {
   }
   /** Shows an answer on the Cup without keeping it; the same again puts the draft back. */
   function tryOn(at: number) {
-    if (trying.value === at) return drop()
+    if (trying.value === at) drop()
+    else show(at)
+  }
+  function show(at: number) {
     trying.value = at
     slip.tried.value = balance.value?.answers[at]?.formula as typeof slip.tried.value
   }

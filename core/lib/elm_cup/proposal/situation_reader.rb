@@ -47,9 +47,14 @@ module ElmCup
 
       # What is left of a component, where that is rolled, and what others that are rolled take of it.
       def in_piece(part)
-        own = part.in_piece? ? @read.left(part).to_f : 0.0
-        own + @read.components.sum { |taker| taker.taken.select { |taken| taken.known? && taken.source.equal?(part) }.sum { |taken| taken.fraction.to_f * in_piece(taker) } }
+        @in_piece ||= {}
+        @in_piece[part.object_id] ||= begin
+          own = part.in_piece? ? @read.left(part).to_f : 0.0
+          own + @read.components.sum { |taker| taker.taken.select { |taken| of?(taken, part) }.sum { |taken| taken.fraction.to_f * in_piece(taker) } }
+        end
       end
+
+      def of?(taken, part) = taken.known? && taken.source.equal?(part)
 
       def pieces
         shape = @read.formula.shape or return
@@ -74,23 +79,39 @@ module ElmCup
 
       def amount(id, place, role, line, steps, **more)
         Balance::Amount.new(id: id, part: place.at, role: role, entry: line.entry, steps: steps, per_gram: PerGram.of(line), in_piece: place.in_piece,
-          heated: line.heated?, binding: binding(id, place, line), name: line.entry.name.downcase, cap_grams: @most[line.entry.id]&.to_f, **more)
+          heated: line.heated?, binding: binding(place, line), name: line.entry.name.downcase, cap_grams: @most[line.entry.id]&.to_f, **more)
       end
 
-      # mL per gram in the part it stands in and in those that take of that.
-      def binding(id, place, line)
-        found = {}
-        add(found, place, line, 1.0)
-        found
-      end
-
-      def add(found, place, line, share)
-        found[place.at] = figures(place, line).map { |figure| figure * share } if place.read.mix && !line.grams.zero?
-        places.each do |other|
-          other.read.taken.select { |taken| taken.known? && taken.source.equal?(place.read) }.each do |taken|
-            add(found, other, taken.carried(line, other.read.component.process), share * taken.fraction.to_f)
+      # mL per gram in the part it stands in and in those that take of that: sources come before their takers, and what reaches a part by
+      # several ways in the same form goes on as one.
+      def binding(place, line)
+        reached = Hash.new { |all, at| all[at] = {} }
+        put(reached[place.at], line, 1.0)
+        in_order.each_with_object({}) do |here, found|
+          reached.fetch(here.at, {}).each_value do |each, share|
+            found[here.at] = figures(here, each).map { |figure| figure * share }.zip(found.fetch(here.at, [0.0] * 4)).map(&:sum) if here.read.mix && !each.grams.zero?
+            takers(here).each { |other, taken| put(reached[other.at], taken.carried(each, other.read.component.process), share * taken.fraction.to_f) }
           end
         end
+      end
+
+      def put(lines, line, share)
+        form = [line.form, line.form_named, line.melted]
+        lines[form] = [line, share + (lines[form]&.last || 0.0)]
+      end
+
+      # [Place, Taken] of all that take of a place.
+      def takers(place)
+        @takers ||= {}
+        @takers[place.at] ||= places.flat_map { |other| other.read.taken.select { |taken| of?(taken, place.read) }.map { |taken| [other, taken] } }
+      end
+
+      # Places with sources before what takes of them.
+      def in_order = @in_order ||= places.sort_by { |place| [depth(place.read), place.at] }
+
+      def depth(read)
+        @depths ||= {}
+        @depths[read.object_id] ||= read.taken.map { |taken| 1 + depth(taken.source) }.max || 0
       end
 
       def figures(place, line)
