@@ -5,7 +5,7 @@ module ElmCup
   module Proposals
     USAGE = <<~TEXT
       elm balance FILE|- --want WISHES         the least change that gives “texture=rolls,free_sugars<=3”, or why there is none
-      elm wish FILE|- --say TEXT               the wish that words mean: “less sweet”, “under 90 kcal”, “no peanut”
+      elm wish FILE|- --say TEXT [--part NAME] the wish that words mean: “less sweet”, “under 90 kcal”, “no peanut”; of one part
       elm substitute FILE|- --line NAME --reason REASON    what can stand in for one ingredient, and how much of it
       elm cupboard FILE|-                      bowls of what there is (docs/cupboard.schema.json)
       elm trial FILE|- --pieces N [--scale G]  the formula for one or two pieces, in grams, drops and pinches
@@ -14,7 +14,7 @@ module ElmCup
       --seconds S                              with balance, substitute and cupboard: how long it may look (2)
     TEXT
     COMMANDS = %w[balance wish substitute cupboard trial rescue].freeze
-    OPTIONS = %w[--want --say --line --reason --have --seconds --scale].freeze
+    OPTIONS = %w[--want --say --part --line --reason --have --seconds --scale].freeze
     # Between two wishes, not within a number.
     BETWEEN = /,(?!\d)/
     MOST_SECONDS = 60
@@ -28,7 +28,7 @@ module ElmCup
 
     def wish(arguments)
       text = @options["--say"] or raise CommandLine::BadInput, "Say what you want: --say \"less sweet\""
-      ElmCup.wish(document(arguments), utf8(text), **pantry)
+      ElmCup.wish(document(arguments), utf8(text), component: @options["--part"]&.then { |name| utf8(name) }, **pantry)
     end
 
     def substitute(arguments)

@@ -115,8 +115,11 @@ module ElmCup
   # Doses for a bowl that nobody wrote down, as a Hash ("rescue/1"). said: a parsed bowl document (docs/bowl.schema.json).
   def self.rescue_bowl(said, pantry: Ingredient::Library.default) = Proposal.rescue_bowl(said, library: pantry)
 
-  # What a cook types for a wish ("less sweet", "under 90 kcal", "no peanut"), as a Hash: wish, words, now, met. InvalidDocument where it means none.
-  def self.wish(document, text, pantry: Ingredient::Library.default) = Proposal.wish(document, text, library: pantry)
+  # What a cook types for a wish ("less sweet", "under 90 kcal", "no peanut"), as a Hash: wish, words, now, met, and all wishes of the
+  # document with it. document: nil where there is no bowl yet; component: the name of the part that it is said of. InvalidDocument where it means none.
+  def self.wish(document, text, component: nil, pantry: Ingredient::Library.default)
+    Proposal.wish(document, text, component: component, library: pantry)
+  end
 
   # The name of the component that stands for the whole, of the components of a document or an assessment.
   def self.leading(components) = Document::Leading.name(components)

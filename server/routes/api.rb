@@ -37,7 +37,7 @@ module ElmCupServer
 
     post("/api/balance") { answer(balance(body_json)) }
     delete("/api/balance/:ticket") { answer("called_off" => Searches.call_off(params["ticket"])) }
-    post("/api/wish") { answer(ElmCup.wish(body_json["document"], body_json["text"], pantry: Pantry.library)) }
+    post("/api/wish") { body_json.then { |body| answer(ElmCup.wish(body["document"], body["text"], component: body["component"], pantry: Pantry.library)) } }
     post("/api/substitute") { answer(substitute(body_json)) }
     post("/api/cupboard") { answer(Searches.during(nil) { |pace| ElmCup.cupboard(body_json, pantry: Pantry.library, **pace) }) }
     post("/api/trial") { answer(ElmCup.trial(body_json["document"], pantry: Pantry.library, **body_json.slice("pieces", "scale").transform_keys(&:to_sym))) }

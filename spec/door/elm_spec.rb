@@ -77,6 +77,7 @@ RSpec.describe "bin/elm" do
   it "reads wishes, finds substitutes, bowls, trials and doses" do
     json = JSON.generate(document)
     expect(JSON.parse(elm("wish", "-", "--say", "under 90 kcal", input: json).first)).to include("wish" => "kcal<=90")
+    expect(JSON.parse(elm("wish", "-", "--say", "under 90 kcal", input: JSON.generate(document.merge("wishes" => %w[kcal<=95 diet=vegan]))).first)["wishes"]).to eq(%w[diet=vegan kcal<=90])
     expect(JSON.parse(elm("substitute", "-", "--line", "tahini", "--reason", "sesame-free", input: json).first)["candidates"]).not_to be_empty
     cupboard = {"elm_cup" => "cupboard/1", "have" => [{"ingredient" => "dates-soft"}, {"ingredient" => "almonds", "grams" => 200}], "use_up" => [], "shape" => {"kind" => "ball", "piece_grams" => 18}, "want" => "rolls", "wishes" => []}
     bowls = JSON.parse(elm("cupboard", "-", input: JSON.generate(cupboard)).first)
@@ -91,8 +92,9 @@ RSpec.describe "bin/elm" do
     ["balance", "-", bites] => /Say what you want/, ["balance", "-", "--want", "firmness=3", bites] => /“firmness” belongs to a part that is not built yet/, ["balance", "-", "--want", "kcal<=90", bites] => /how large a piece/, ["balance", "-", "--want", "colour=red", bites] => /nothing that can be wished for/,
     ["balance", "-", "--want", "kcal<=-5", bites] => /no number from 0 up/, ["balance", "-", "--want", "crunchy", bites] => /try “rolls”/, ["balance", "-", "--want", "without:moon", bites] => /neither an ingredient nor an allergen/, ["balance", "-", "--want", "rolls", "--have", "moon", bites] => /No ingredient has the id “moon”/,
     ["balance", "-", "--want", "rolls", "--seconds", "900", bites] => /--seconds must be/, ["balance", "-", "--want", "\xff", bites] => /UTF-8/, ["balance", "-", "--want", "rolls", bites.sub("honey", "moon")] => /must be mended first/, ["balance", "-", "--want", "rolls", "{}"] => /formula\/1/,
+    ["wish", "-", "--say", "rolls", "--part", "moon", bites] => /There is no component “moon”/, ["wish", "-", "--say", "a" * 900, bites] => /too long for a wish/, ["balance", "-", "--want", "without:#{"a" * 900}", bites] => /too long for a wish/,
     ["wish", "-", bites] => /Say what you want: --say/, ["substitute", "-", "--line", "honey", bites] => /--reason sesame-free/, ["substitute", "-", "--line", "honey", "--reason", "mood", bites] => /no reason/, ["trial", "-", "--pieces", "many", bites] => /--pieces must be a number/, ["trial", "-", "--pieces", "40", bites] => /1 to 6 pieces/,
-    ["cupboard", "-", "{}"] => /“elm_cup” and “have” must be given/, ["cupboard", "-", '{"elm_cup":"cupboard/1","have":[]}'] => /Tick at least one/, ["rescue", "-", '{"elm_cup":"bowl/1"}'] => /must be given/, ["rescue", "-", "[]"] => /JSON object/
+    ["cupboard", "-", '{"elm_cup":"cupboard/1","have":[{"ingredient":"honey"}],"wishes":["crunchy"]}'] => /\/wishes\/0: .*try “rolls”/, ["cupboard", "-", "{}"] => /“elm_cup” and “have” must be given/, ["cupboard", "-", '{"elm_cup":"cupboard/1","have":[]}'] => /Tick at least one/, ["rescue", "-", '{"elm_cup":"bowl/1"}'] => /must be given/, ["rescue", "-", "[]"] => /JSON object/
   }.each do |(command, *rest), message|
     it("refuses #{command} #{rest.map { |text| text.scrub[0, 24] }.join(" ")}") do
       out, err, status = elm(command, *rest[0...-1], input: rest.last)

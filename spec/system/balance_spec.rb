@@ -72,6 +72,30 @@ RSpec.describe "Balance in the browser", system: true do
     expect(page).to have_css("[data-sentence]", text: before)
   end
 
+  it "takes up what is still typed when Balance is pressed, and wishes follow the name of their part" do
+    several = ElmCupServer::Formula.start({"elm_cup" => "formula/1", "name" => "Layers", "shape" => {"kind" => "ball", "piece_grams" => 18}, "wishes" => ["date caramel.texture=tacky"], "components" => [
+      {"name" => "dough", "lines" => [{"text" => "1 cup rolled oats, ground"}, {"text" => "1/3 cup tahini"}, {"text" => "3 tbsp honey"}]},
+      {"name" => "date caramel", "type" => "filling", "process" => "processor", "lines" => [{"text" => "12 soft dates"}, {"text" => "2 tbsp tahini"}]}
+    ]}).id
+    visit "/formulas/#{several}/mix"
+    expect(page).to have_css("[data-wish='date caramel.texture=tacky']", text: "date caramel: tacky")
+    click_button "Line 2 stays as it is when the rest is balanced"
+    expect(page).to have_css("[data-wish='dough.lock:tahini']", text: "dough: tahini stays")
+    find_field("A wish").set("wetter")
+    click_button "Balance"
+    expect(page).to have_css("[data-wish^='texture=']").and have_css("th", text: "The least")
+    page.all(".changes td li").each { |change| expect(change.text).not_to match(/tahini.*dough|dough: .*tahini/) }
+    click_button "Back to the lines"
+    find_field("A wish").set("crunchy")
+    click_button "Balance"
+    expect(page).to have_css("#wish-fault", text: "“crunchy” is no wish").and have_css("[data-line]")
+    within(".parts") { click_button "date caramel", match: :first }
+    fill_in "Name of the part", with: "caramel"
+    find_field("Name of the part").send_keys(:enter)
+    expect(page).to have_css("[data-wish='caramel.texture=tacky']", text: "caramel: tacky")
+    expect(page).to have_css("[data-wish='dough.lock:tahini']")
+  end
+
   it "locks a line by its row, and lets it move again" do
     visit "/formulas/#{id}/mix"
     click_button "Line 3 stays as it is when the rest is balanced"
@@ -173,7 +197,7 @@ RSpec.describe "Bowls from nothing in the browser", system: true do
     expect(page).to have_css(".have", count: 6)
     fill_in "Wishes", with: "vegan"
     find_field("Wishes").send_keys(:enter)
-    expect(page).to have_css(".said li", text: "diet=vegan")
+    expect(page).to have_css(".said li", text: "vegan")
     click_button "Propose bowls"
     expect(page).to have_css(".bowl", count: 3)
     expect(axe_findings).to eq([])
@@ -181,7 +205,18 @@ RSpec.describe "Bowls from nothing in the browser", system: true do
     page.first(".bowl").click_button("Make it a formula")
     expect(page).to have_css("[data-line]", minimum: 3).and have_css("[data-level]")
     visit "/cupboard"
-    expect(page).to have_css(".have", count: 6)
+    expect(page).to have_css(".have", count: 6).and have_css(".said li", text: "vegan")
+    fill_in "Pieces", with: "many"
+    click_button "Propose bowls"
+    expect(page).to have_css("[role=alert]", text: "Pieces: “many” is no number over 0")
+    fill_in "Pieces", with: ""
+    fill_in "Wishes", with: "under 20 kcal"
+    click_button "Propose bowls"
+    expect(page).to have_css(".said li", text: "at most 20 kcal a piece").and have_css(".clash", text: "its share of a usual")
+    expect(axe_findings).to eq([])
+    find(".give", text: "at most 20 kcal a piece” gives way").click
+    expect(page).to have_css(".bowl").and have_no_css(".clash")
+    expect(page).to have_no_css(".said li", text: "at most 20 kcal").and have_css(".said li", text: "kcal a piece")
   end
 
   it "gives doses for a bowl that nobody wrote down" do

@@ -1,11 +1,12 @@
 import { afterEach, describe, expect, it, vi } from 'vitest'
 import { effectScope, ref, shallowRef } from 'vue'
-import type { Balance, BalanceAnswer, Figures } from '@/api/client'
+import type { AssessedLine, Balance, BalanceAnswer, Figures } from '@/api/client'
 import type { FormulaDocument } from '@/api/document'
 import WishBar from '@/components/mix/WishBar.vue'
 import ClashNote from '@/components/mix/ClashNote.vue'
 import { figureRows } from '@/components/mix/figureRows'
 import { useBalance } from '@/composables/useBalance'
+import { useWishes } from '@/composables/useWishes'
 import { serve, settle, show, TEXTURES } from './helpers'
 
 afterEach(() => {
@@ -35,6 +36,8 @@ function answer(changes: Partial<BalanceAnswer> = {}): BalanceAnswer {
     patch: [{ op: 'replace', path: '/name', value: 'Tried' }],
     before: FIGURES,
     after: FIGURES,
+    come: { allergens: [], diets: [] },
+    gone: { allergens: [], diets: [] },
     size: 0.16,
     proved_optimal: true,
     why: 'In comes water; no smaller change does it.',
@@ -50,15 +53,19 @@ const balance = (answers: BalanceAnswer[]): Balance => ({
   notes: [],
 })
 
-/** A draft and a slip as far as Balance asks anything of them. */
+/** A draft, a slip and wishes as far as Balance asks anything of them. */
 function bench(wishes = ['texture=rolls']) {
-  const draft = { document: shallowRef({ ...FORMULA, wishes }), apply: vi.fn(() => true), undo: vi.fn() }
-  const slip = {
-    tried: shallowRef<FormulaDocument>(),
-    setWishes: vi.fn((next: string[]) => (draft.document.value = { ...draft.document.value, wishes: next })),
-  }
-  const balancing = effectScope().run(() => useBalance(draft as never, slip as never))!
-  return { draft, slip, balancing }
+  const document = shallowRef<FormulaDocument>({ ...FORMULA, wishes })
+  const edit = vi.fn((_: string, make: (copy: FormulaDocument) => void) => {
+    const copy = structuredClone(document.value)
+    make(copy)
+    document.value = copy
+  })
+  const draft = { document, edit, apply: vi.fn(() => true), undo: vi.fn() }
+  const slip = { tried: shallowRef<FormulaDocument>() }
+  const said = useWishes(draft as never)
+  const balancing = effectScope().run(() => useBalance(draft as never, slip as never, said))!
+  return { draft, slip, said, balancing }
 }
 
 describe('useBalance', () => {
@@ -165,70 +172,110 @@ describe('useBalance', () => {
 
   it('lets a wish give way, or go, and asks again', async () => {
     const asked = serve({ 'POST /api/balance': () => balance([]) })
-    const { balancing, slip } = bench(['kcal<=40', 'lock:tahini'])
+    const { balancing, draft } = bench(['kcal<=40', 'lock:tahini'])
     balancing.relax({ wish: 'kcal<=40', to: 52.1, becomes: 'kcal<=52.1', enough: true, words: '' })
-    expect(slip.setWishes).toHaveBeenLastCalledWith(['kcal<=52.1', 'lock:tahini'])
+    expect(draft.document.value.wishes).toEqual(['kcal<=52.1', 'lock:tahini'])
     balancing.relax({ wish: 'lock:tahini', enough: true, words: 'let “tahini stays” go' })
-    expect(slip.setWishes).toHaveBeenLastCalledWith(['kcal<=52.1'])
+    expect(draft.document.value.wishes).toEqual(['kcal<=52.1'])
     await settle()
     expect(asked.length).toBeGreaterThan(0)
   })
 })
 
+describe('useWishes', () => {
+  const OATS = { text: '1 cup rolled oats', ingredient: 'oats-rolled' } as AssessedLine
+
+  it('keeps the wishes that the server makes of the words, one after the other', async () => {
+    const bodies: { text: string; document: FormulaDocument; component?: string }[] = []
+    serve({
+      'POST /api/wish': (body) => {
+        bodies.push(body as (typeof bodies)[0])
+        const { text, document } = body as (typeof bodies)[0]
+        return { wish: text, words: '', met: false, wishes: [...(document.wishes ?? []), text] }
+      },
+    })
+    const { said } = bench([])
+    await Promise.all([said.add('rolls'), said.add('vegan', 'dough')])
+    expect(said.kept.value).toEqual(['rolls', 'vegan'])
+    expect(bodies.map((body) => [body.text, body.component, body.document.wishes ?? []])).toEqual([
+      ['rolls', undefined, []],
+      ['vegan', 'dough', ['rolls']],
+    ])
+  })
+
+  it('goes on after one that could not be read', async () => {
+    serve({})
+    const { said } = bench(['texture=rolls'])
+    await expect(said.add('crunchy')).rejects.toThrow('There is nothing here')
+    vi.unstubAllGlobals()
+    serve({ 'POST /api/wish': () => ({ wish: 'diet=vegan', words: '', met: true, wishes: ['diet=vegan'] }) })
+    await said.add('vegan')
+    expect(said.kept.value).toEqual(['diet=vegan'])
+  })
+
+  it('locks a line of the part in hand, and lets go of all that keep it', async () => {
+    const asked = serve({ 'POST /api/wish': () => ({ wish: '', words: '', met: true, wishes: ['a', 'b', 'c'] }) })
+    const { said } = bench([])
+    await said.toggleLock(OATS, 'dough')
+    expect(asked).toHaveLength(1)
+    expect(said.kept.value).toEqual(['a', 'b', 'c'])
+    await said.toggleLock({ ...OATS, locked_by: ['a', 'c'] }, 'dough')
+    expect(said.kept.value).toEqual(['b'])
+    said.drop('b')
+    expect(said.kept.value).toEqual([])
+  })
+})
+
 describe('WishBar', () => {
   const library = { textures: TEXTURES, diets: ['vegan'], ingredients: [] }
-  const bar = (wishes: string[]) =>
-    show(WishBar, {
-      document: { ...FORMULA, wishes },
+  const bar = (kept: string[]) => {
+    const { said } = bench(kept)
+    const shown = show(WishBar, {
+      wishes: said,
       library,
       assessment: {
         components: [],
         wishes: [{ wish: 'kcal<=90', words: 'at most 90 kcal a piece', now: '99 kcal', met: false }],
       },
     })
+    return { said, shown }
+  }
 
   it('says each wish with what is now, and as it is kept where it is not assessed yet', () => {
-    const shown = bar(['kcal<=90', 'texture=rolls'])
+    const { shown } = bar(['kcal<=90', 'texture=rolls'])
     expect(shown.find('[data-wish="kcal<=90"]').text()).toContain('now 99 kcal')
     expect(shown.find('[data-wish="texture=rolls"]').text()).toContain('texture=rolls')
   })
 
-  it('puts a new wish about the same figure in the place of the old, and leaves others', async () => {
-    serve({ 'POST /api/wish': () => ({ wish: 'kcal<=80', words: '', met: false }) })
-    const shown = bar(['kcal<=90', 'kcal>=10', 'dough.texture=rolls', 'lock:tahini', 'diet=vegan'])
+  it('takes up what is typed before it balances, and does not balance what cannot be read', async () => {
+    serve({ 'POST /api/wish': () => ({ wish: 'kcal<=80', words: '', met: false, wishes: ['kcal<=80'] }) })
+    const { said, shown } = bar([])
+    const button = () => shown.findAll('button').find((each) => each.text() === 'Balance')!
+    expect(button().attributes('disabled')).toBeDefined()
     await shown.find('#wish').setValue('under 80 kcal')
-    await shown.find('form').trigger('submit')
+    await button().trigger('click')
     await settle()
-    expect(shown.emitted('wishes')).toEqual([
-      [['kcal>=10', 'dough.texture=rolls', 'lock:tahini', 'diet=vegan', 'kcal<=80']],
-    ])
-  })
-
-  it('lets diets, locks and what must go pile up, and one number of pieces stand', async () => {
-    for (const [wish, expected] of [
-      ['diet=raw', ['diet=vegan', 'pieces=24', 'diet=raw']],
-      ['pieces=30', ['diet=vegan', 'pieces=30']],
-      ['texture=tacky', ['diet=vegan', 'pieces=24', 'texture=tacky']],
-    ] as const) {
-      serve({ 'POST /api/wish': () => ({ wish, words: '', met: false }) })
-      const shown = bar(['diet=vegan', 'pieces=24', ...(wish.startsWith('texture') ? ['texture=rolls'] : [])])
-      await shown.find('#wish').setValue('x')
-      await shown.find('form').trigger('submit')
-      await settle()
-      expect(shown.emitted('wishes')).toEqual([[expected]])
-      shown.unmount()
-    }
-  })
-
-  it('keeps what means nothing in the field, with the mend', async () => {
+    expect([said.kept.value, shown.emitted('balance')?.length]).toEqual([['kcal<=80'], 1])
+    vi.unstubAllGlobals()
     serve({})
-    const shown = bar([])
+    await shown.find('#wish').setValue('crunchy')
+    await button().trigger('click')
+    await settle()
+    expect(shown.emitted('balance')).toHaveLength(1)
+    expect(shown.find('#wish-fault').text()).toBe('There is nothing here')
+  })
+
+  it('drops a wish, and keeps what means nothing in the field, with the mend', async () => {
+    serve({})
+    const { said, shown } = bar(['kcal<=90', 'texture=rolls'])
+    await shown.find('[aria-label="Drop the wish: at most 90 kcal a piece"]').trigger('click')
+    expect(said.kept.value).toEqual(['texture=rolls'])
     await shown.find('#wish').setValue('crunchy')
     await shown.find('form').trigger('submit')
     await settle()
     expect((shown.find('#wish').element as HTMLInputElement).value).toBe('crunchy')
     expect(shown.find('#wish-fault').text()).toBe('There is nothing here')
-    expect(shown.emitted('wishes')).toBeUndefined()
+    expect(said.kept.value).toEqual(['texture=rolls'])
   })
 })
 
@@ -258,14 +305,15 @@ describe('figureRows', () => {
       diets: ['vegan'],
       components: [{ name: 'dough', texture: 'rolls' }],
     }
+    const moved = { come: { allergens: ['soy'], diets: [] }, gone: { allergens: [], diets: ['raw'] } }
     const rows = Object.fromEntries(
-      figureRows([after, { ...FIGURES }], FIGURES).map((row) => [row.name, [row.before, ...row.after]]),
+      figureRows([answer({ after, ...moved }), answer()]).map((row) => [row.name, [row.before, ...row.after]]),
     )
     expect(rows['Texture']).toEqual(['presses, 0.70 (0.60–0.90)', 'rolls', 'presses, 0.70 (0.60–0.90)'])
     expect(rows['Energy']).toEqual(['80 kcal', '70 kcal', '80 kcal'])
     expect(rows['Allergens']).toEqual(['gluten', '+ soy', 'the same'])
     expect(rows['Diets']).toEqual(['vegan, raw', '− raw', 'the same'])
     expect(rows['Cost']).toBeUndefined()
-    expect(figureRows([after], undefined)).toEqual([])
+    expect(figureRows([])).toEqual([])
   })
 })

@@ -5,6 +5,7 @@ import EatersPanel from '@/components/mix/EatersPanel.vue'
 import FlavourSettings from '@/components/mix/FlavourSettings.vue'
 import PartsBar from '@/components/mix/PartsBar.vue'
 import TakesEditor from '@/components/mix/TakesEditor.vue'
+import type { Wish } from '@/api/client'
 import type { FormulaDocument } from '@/api/document'
 import type { Draft } from '@/composables/useDraft'
 import { useHistory } from '@/composables/useHistory'
@@ -25,7 +26,7 @@ const layered = (): FormulaDocument => ({
   ],
 })
 /** Parts of a document in a draft that can be undone, without a server. */
-function parts(given = layered()) {
+function parts(given = layered(), wished: Wish[] = []) {
   const kept = shallowRef(given)
   const history = useHistory(kept)
   const edit = (label: string, make: (copy: FormulaDocument) => void) => {
@@ -34,7 +35,12 @@ function parts(given = layered()) {
     return history.change(label, copy)
   }
   const draft = { document: kept, edit, undo: () => history.undo() } as unknown as Draft
-  return { kept, history, ...useParts(draft, () => kept.value.splits && 'dough') }
+  const all = useParts(
+    draft,
+    () => kept.value.splits && 'dough',
+    () => wished,
+  )
+  return { kept, history, ...all }
 }
 const names = (given: FormulaDocument) => given.components.map((part) => part.name)
 
@@ -91,6 +97,36 @@ describe('parts', () => {
     history.undo()
     history.undo()
     expect(kept.value).toEqual(layered())
+  })
+  it('take what is wished of them along, as the core says which wish is whose', () => {
+    const wishes = ['a.lock:tahini', 'a.b.texture=rolls', 'pistachio.texture=rolls', 'kcal<=90']
+    const given: FormulaDocument = {
+      ...layered(),
+      components: [
+        { name: 'a', lines: [] },
+        { name: 'a.b', lines: [] },
+        { name: 'dough', lines: [] },
+      ],
+      splits: [{ name: 'pistachio', share: 0.5, component: 'dough', lines: [] }],
+      wishes,
+    }
+    const of = ['a', 'a.b', 'pistachio', undefined]
+    const said = wishes.map((wish, at) => ({ wish, component: of[at], words: wish, met: true }))
+    const { kept, history, rename, remove, setFlavour, removeFlavour } = parts(given, said)
+    rename(0, 'nut')
+    expect(kept.value.wishes).toEqual(['nut.lock:tahini', ...wishes.slice(1)])
+    history.undo()
+    setFlavour(0, { name: 'green' })
+    expect(kept.value.wishes).toEqual(['a.lock:tahini', 'a.b.texture=rolls', 'green.texture=rolls', 'kcal<=90'])
+    history.undo()
+    removeFlavour(0)
+    expect(kept.value.wishes).toEqual(['a.lock:tahini', 'a.b.texture=rolls', 'kcal<=90'])
+    history.undo()
+    remove(2)
+    expect(kept.value.wishes).toEqual(['a.lock:tahini', 'a.b.texture=rolls', 'kcal<=90'])
+    history.undo()
+    remove(1)
+    expect(kept.value.wishes).toEqual(['a.lock:tahini', 'pistachio.texture=rolls', 'kcal<=90'])
   })
   it('keep what is taken of them when they are renamed, never under a name that is taken', () => {
     const { kept, history, rename } = parts()

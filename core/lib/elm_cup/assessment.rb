@@ -14,6 +14,8 @@ require_relative "assessment/rescue_answer"
 require_relative "assessment/component_answer"
 require_relative "assessment/flavour_answer"
 require_relative "assessment/wished"
+require_relative "assessment/come_and_gone"
+require_relative "assessment/locked_lines"
 require_relative "assessment/formula_answer"
 
 module ElmCup

@@ -4,6 +4,8 @@
 require_relative "balance/wish_key"
 require_relative "balance/wish"
 require_relative "balance/wish_words"
+require_relative "balance/number_words"
+require_relative "balance/wish_bound"
 require_relative "balance/wish_phrase"
 require_relative "balance/steps"
 require_relative "balance/linear"

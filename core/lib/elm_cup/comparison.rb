@@ -14,15 +14,12 @@ module ElmCup
         "elm_cup" => "compare/1", "names" => [was["name"], now["name"]],
         "components" => pairs(was["components"], now["components"]).map { |pair| component(*pair) },
         "figures" => figures(was, now), "allergens" => [was["allergens"], now["allergens"]], "diets" => [was["diets"], now["diets"]],
-        "come" => beyond(now, was), "gone" => beyond(was, now)
+        **Assessment::ComeAndGone.of(was, now)
       }
     end
 
     class << self
       private
-
-      # Allergens and diets of one assessment that another does not have.
-      def beyond(one, other) = %w[allergens diets].to_h { |key| [key, one[key] - other[key]] }
 
       # [before, after] of every component; nil where the other has none.
       def pairs(was, now)

@@ -28,8 +28,11 @@ require_relative "proposal/wish_desk"
 module ElmCup
   # Other formulas for the one there is: read into what Balance solves, written back as formula documents and judged again.
   module Proposal
-    # A typed wish of a formula document as a Hash: wish, words, now, met. InvalidDocument where it means none.
-    def self.wish(document, text, library: Ingredient::Library.default) = WishDesk.of(document, library).read(text)
+    # A typed wish of a formula document, nil where there is none yet, as a Hash: wish, words, now, met, and all wishes of the formula
+    # with it. component: the part that it is said of. InvalidDocument where it means none.
+    def self.wish(document, text, component: nil, library: Ingredient::Library.default)
+      (document.nil? ? WishDesk.without_bowl(library) : WishDesk.of(document, library)).read(text, component: component)
+    end
 
     # Bowls of what there is as a Hash ("balance/1"). said: a Hash ("cupboard/1"). InvalidDocument at every fault.
     def self.cupboard(said, library: Ingredient::Library.default, **pace) = Cupboard.new(said, library: library, pace: Balance::Pace.new(**pace)).to_h

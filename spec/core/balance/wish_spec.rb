@@ -18,6 +18,28 @@ RSpec.describe ElmCup::Balance::Wish do
     it("refuses “#{text.scrub}” with the mend") { expect { described_class.read(text) }.to raise_error(ElmCup::Balance::WishReader::Unreadable, message) }
   end
 
+  it "takes no text that is too long, as it is kept or in words" do
+    expect { described_class.read("without:#{"a" * 160}") }.to raise_error(ElmCup::Balance::WishReader::Unreadable, /too long for a wish; 160 characters/)
+    expect { ElmCup.wish(nil, "no #{"a" * 160}") }.to raise_error(ElmCup::InvalidDocument, /too long for a wish/)
+    expect(described_class.read("a" * 145 + ".texture=rolls").part.length).to eq(145)
+  end
+
+  it "takes the place of what is about the same, and of nothing else" do
+    replaces = ->(one, other) { described_class.read(one).replaces?(described_class.read(other)) }
+    [%w[kcal<=80 kcal<=90], %w[pieces=24 pieces=30], %w[texture=rolls texture=presses..rolls], %w[a.grease<=0.2 a.grease<=0.3], %w[diet=vegan diet=vegan]].each { |one, other| expect([one, replaces.call(one, other)]).to eq([one, true]) }
+    [%w[kcal<=80 kcal>=70], %w[kcal<=80 fat<=8], %w[texture=rolls dough.texture=rolls], %w[diet=vegan diet=raw], %w[lock:tahini lock:honey], %w[lock:tahini without:tahini]].each { |one, other| expect([one, replaces.call(one, other)]).to eq([one, false]) }
+  end
+
+  it "names, locks and forbids by id, by what an ingredient is like, and by allergen" do
+    library = ElmCup::Ingredient::Library.default
+    tahini, maple = %w[tahini maple].map { |id| library[id] }
+    expect(%w[lock:tahini lock:sesame lock:maple].map { |text| described_class.read(text).locks?(tahini, "dough") }).to eq([true, true, false])
+    expect(%w[dough.lock:tahini top.lock:tahini without:tahini].map { |text| described_class.read(text).locks?(tahini, "dough") }).to eq([true, false, false])
+    expect(%w[without:sesame diet=sesame-free diet=low-net-carbohydrate lock:tahini].map { |text| described_class.read(text).forbids?(tahini) }).to eq([true, true, false, false])
+    expect([described_class.read("diet=raw"), described_class.read("diet=vegan")].map { |wish| wish.forbids?(library["sunflower-seeds"], heated: true) }).to eq([true, false])
+    expect(described_class.read("diet=vegan").forbids?(maple)).to be(false)
+  end
+
   # What people type. Words of the kitchen, from memory.
   describe "said by a cook" do
     document = {
@@ -33,8 +55,22 @@ RSpec.describe ElmCup::Balance::Wish do
       "under 40 cents" => "cost<=0.4", "costs under €0.40" => "cost<=0.4", "less sweet" => "sweetness<=#{(answer["sweetness_pct"] * 0.9).round(1)}", "half the sugar" => "sugars<=#{figure.call("sugars_g", 0.5)}", "20 % less sugar" => "sugars<=#{figure.call("sugars_g", 0.8)}",
       "more protein" => "protein>=#{figure.call("protein_g", 1.1)}", "lighter" => "kcal<=#{figure.call("kcal", 0.9, 0)}", "vegan" => "diet=vegan", "gluten free" => "diet=gluten-free", "no nuts" => "diet=nut-free", "no dairy" => "diet=dairy-free", "low carb" => "diet=low-net-carbohydrate", "no refined sugar" => "diet=refined-sugar-free",
       "no peanut" => "without:peanut", "without sesame" => "without:sesame", "no honey" => "without:honey", "keep the oats" => "lock:oats-rolled", "almond butter stays" => "lock:almond-butter", "kcal<=90" => "kcal<=90", "  Rolls.  " => "texture=rolls", "less greasy" => "grease<=#{(answer["components"][0]["grease"] * 0.9).round(2)}"
-    }.each do |said, wish|
+    }.merge(
+      "wetter" => "texture=#{ElmCup::Binding::Texture::ALL[ElmCup::Binding::Texture.index(answer["components"][0]["texture"]) + 1]}", "a bit drier" => "texture=#{ElmCup::Binding::Texture::ALL[ElmCup::Binding::Texture.index(answer["components"][0]["texture"]) - 1]}",
+      "holds together" => "texture=presses..rolls", "not sticky" => "texture=presses..rolls", "no nuts please" => "diet=nut-free", "I want it vegan" => "diet=vegan", "please make it less sweet" => "sweetness<=#{(answer["sweetness_pct"] * 0.9).round(1)}",
+      "double the batch" => "pieces=#{answer["pieces"]["count"] * 2}", "half as many" => "pieces=#{(answer["pieces"]["count"] / 2.0).round}", "two dozen" => "pieces=24", "a dozen balls" => "pieces=12", "half a dozen" => "pieces=6", "thirty pieces" => "pieces=30",
+      "less than half the sugar" => "sugars<=#{figure.call("sugars_g", 0.5)}", "0,50 € each" => "cost<=0.5", "grease under 40 %" => "grease<=0.4", "2 kilos" => "grams=2000", "not too sweet" => "sweetness<=#{(answer["sweetness_pct"] * 0.9).round(1)}"
+    ).each do |said, wish|
       it("takes “#{said}” as #{wish}") { expect(ElmCup.wish(document, said)["wish"]).to eq(wish) }
+    end
+
+    # A figure in the unit of another is a slip, and no wish.
+    ["1000 calories in all", "5 % sugar", "3 kcal fat", "€3 protein", "4 g grease"].each do |said|
+      it("does not guess what “#{said}” means") { expect { ElmCup.wish(document, said) }.to raise_error(ElmCup::InvalidDocument, /is no wish that can be reckoned/) }
+    end
+
+    ["no sugar", "sugar-free", "unsweetened", "without added sugar"].each do |said|
+      it("asks which “#{said}” is meant") { expect { ElmCup.wish(document, said) }.to raise_error(ElmCup::InvalidDocument, /“no refined sugar”, or how much/) }
     end
 
     ["crunchy", "", "no unicorns", "under 90", "under -3 kcal", "keep the moon", "nicer", "90 kcal 3 g", "<=", "rolls and presses"].each do |said|
@@ -44,6 +80,39 @@ RSpec.describe ElmCup::Balance::Wish do
     it "says each wish in words, with what is now" do
       expect(ElmCup.wish(document, "under 90 kcal")).to include("words" => "at most 90 kcal a piece", "now" => "#{answer["nutrition_per_piece"]["kcal"].round} kcal", "met" => true)
       expect(ElmCup.wish(document, "vegan")).to include("met" => false)
+    end
+
+    it "gives the wishes of the formula with the new one, which takes the place of the one about the same" do
+      kept = document.merge("wishes" => ["kcal<=120", "diet=vegan", "lock:honey"])
+      expect(ElmCup.wish(kept, "under 90 kcal")["wishes"]).to eq(["diet=vegan", "lock:honey", "kcal<=90"])
+      expect(ElmCup.wish(kept, "keep the oats")["wishes"]).to eq(["kcal<=120", "diet=vegan", "lock:honey", "lock:oats-rolled"])
+      expect(ElmCup.wish(kept, "vegan")["wishes"]).to eq(["kcal<=120", "lock:honey", "diet=vegan"])
+    end
+
+    it "says a wish of the part that is named, where there are several and it can be" do
+      expect(ElmCup.wish(document, "keep the oats", component: "base")).to include("wish" => "base.lock:oats-rolled", "component" => "base")
+      expect(ElmCup.wish(document, "under 90 kcal", component: "base")["wish"]).to eq("kcal<=90")
+      expect(ElmCup.wish(document, "Date caramel spreads", component: "base")["wish"]).to eq("Date caramel.texture=spreads")
+      expect(ElmCup.wish({**document, "components" => document["components"].first(1)}, "keep the oats", component: "base")["wish"]).to eq("lock:oats-rolled")
+      expect { ElmCup.wish(document, "rolls", component: "moon") }.to raise_error(ElmCup::InvalidDocument, %r{/component: There is no component “moon”})
+    end
+
+    it "finds what is named in a flavour or strewn on one" do
+      flavoured = document.merge("splits" => [{"name" => "green", "share" => 0.5, "component" => "base", "lines" => [{"text" => "2 tbsp my green stuff", "ingredient" => "pistachios"}], "topping" => [{"text" => "1 tsp black specks", "ingredient" => "sesame-seeds"}]}])
+      expect(ElmCup.wish(flavoured, "keep my green stuff")["wish"]).to eq("lock:pistachios")
+      expect(ElmCup.wish(flavoured, "no black specks")["wish"]).to eq("without:sesame-seeds")
+    end
+
+    it "reads what needs no bowl where there is none, and refuses a document that is none" do
+      expect(ElmCup.wish(nil, "under 90 kcal")).to include("wish" => "kcal<=90", "wishes" => ["kcal<=90"])
+      expect { ElmCup.wish(nil, "less sweet") }.to raise_error(ElmCup::InvalidDocument, /no sweetness now to go by/)
+      expect { ElmCup.wish(nil, "wetter") }.to raise_error(ElmCup::InvalidDocument, /no texture now to go by/)
+      expect { ElmCup.wish([], "rolls") }.to raise_error(ElmCup::InvalidDocument, /JSON object; this is a list/)
+    end
+
+    it "knows that nothing is drier than loose, or wetter than what pours" do
+      loose = document.merge("components" => [{"name" => "base", "lines" => [{"text" => "2 cups oat flour"}, {"text" => "1 tsp honey"}]}])
+      expect { ElmCup.wish(loose, "drier") }.to raise_error(ElmCup::InvalidDocument, /nothing is drier than “loose”/)
     end
 
     it "knows that less of what has no figure is no wish" do

@@ -40,6 +40,24 @@ RSpec.describe "ElmCup.balance" do
     expect(answer["formula"]["components"][0]["lines"].index { |line| line["text"].include?("1/3 cup") }).to eq(2)
   end
 
+  it "says which allergens and diets come and go with each answer, as a comparison of the two would" do
+    answers = balance(bites.merge("wishes" => ["lock:honey"]), "without:sesame", "without:oats-rolled")["answers"]
+    expect(answers.first["gone"]["allergens"]).to include("sesame")
+    answers.each { |answer| expect(answer.slice("come", "gone")).to eq(ElmCup.compare(bites, answer["formula"]).slice("come", "gone")) }
+    expect(balance(bites, "kcal<=500")["answers"].first.slice("come", "gone").values.flat_map(&:values)).to all(be_empty)
+  end
+
+  it "marks every line that wishes keep, with the wishes that do, in flavours too" do
+    document = bites.merge("splits" => [{"name" => "black", "share" => 0.5, "lines" => [{"text" => "1 tbsp tahini"}], "topping" => [{"text" => "1 tsp sesame seeds"}]}],
+      "wishes" => ["lock:tahini", "black.lock:sesame", "dough.lock:maple", "kcal<=90"])
+    answer = ElmCup.assess(document)
+    expect(answer["components"][0]["lines"].map { |line| line["locked_by"] }).to eq([nil, nil, ["lock:tahini"], ["dough.lock:maple"], nil])
+    expect(answer["splits"][0]["lines"].map { |line| line["locked_by"] }).to eq([["lock:tahini", "black.lock:sesame"]])
+    expect(answer["splits"][0]["topping"].map { |line| line["locked_by"] }).to eq([["black.lock:sesame"]])
+    expect(answer["wishes"].map { |wish| wish["component"] }).to eq([nil, "black", "dough", nil])
+    expect(ElmCup.assess(bites)["components"][0]["lines"].first).not_to have_key("locked_by")
+  end
+
   it "brings in nothing that has an allergen which is not there, breaks a diet that is kept or needed, or is not in the kitchen" do
     nutless = formula("1 cup rolled oats, ground", "1/4 cup honey", "1/4 cup maple syrup")
     all = balance(nutless, "protein>=1.6", "texture=presses..pours")["answers"].flat_map { |answer| answer["changes"].map { |change| change["ingredient"] } }
@@ -54,6 +72,18 @@ RSpec.describe "ElmCup.balance" do
   it "uses no spoon that the kitchen has not" do
     document = bites.merge("kitchen" => {"spoons" => ["1 tsp", "1 tbsp"]})
     balance(document, "texture=tacky", "kcal<=62")["answers"].flat_map { |answer| answer["changes"] }.each { |change| expect(change["now"]).not_to match(/1\/2 tsp|1\/4 tsp/) }
+  end
+
+  # One small spoon and the cups: what lies between is counted out in it.
+  [["1 tsp"], ["1/4 tsp"], ["1 tbsp"]].product(%w[us metric]).each do |spoons, cup|
+    it "finds amounts in a kitchen of #{spoons.first} and #{cup} cups" do
+      document = formula("3 tbsp cocoa powder", "1/2 cup cashew butter", "3/4 cup almond flour", "2 tbsp honey").merge("kitchen" => {"spoons" => spoons, "cup" => cup})
+      answers = %w[presses rolls tacky].map { |texture| balance(document, "texture=#{texture}")["answers"].each { |answer| expect(holds?(answer["formula"], "texture=#{texture}")).to be(true) } }
+      expect(answers.map(&:size)).to all(be >= 1)
+      measures = ElmCup::Document::Formula.from(document).kitchen.measures
+      written = answers.flatten.flat_map { |answer| answer["changes"].filter_map { |change| change["now"] } }
+      written.each { |text| expect([text, ElmCup::Quantity::LineReader.read(text).terms.all? { |term| measures.exists?(term) }]).to eq([text, true]) }
+    end
   end
 
   it "moves another component, and what takes of it moves with it" do
@@ -147,6 +177,7 @@ RSpec.describe "ElmCup.balance" do
   it "refuses what cannot be asked, in words, at its place" do
     expect(messages(bites)).to eq([["/wishes", "Say what you want, such as texture=rolls or kcal<=90"]])
     expect(messages(bites, "kcal<=x", "moon.texture=rolls", "without:moon", "lock:moon").map(&:first)).to eq(%w[/wishes/0 /wishes/1 /wishes/2 /wishes/3])
+    expect(messages(bites, "rolls", "rolls", "crunchy").map(&:first)).to eq(%w[/wishes/2])
     expect(messages(bites.except("shape"), "kcal<=60")).to eq([["/wishes/0", "“kcal<=60”: say how large a piece is first"]])
     expect(messages(bites, "cost<=0.4")).to eq([["/wishes/0", "“cost<=0.4”: nothing in it has a price yet"]])
     expect(messages(formula("1 cup oats", "2 tbsp butter"), "rolls").first).to match(["/components/0/lines/1", /must be mended first/])

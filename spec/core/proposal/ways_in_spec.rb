@@ -2,6 +2,8 @@
 
 # Three ways in that start from no formula, or from a spoonful of one; and substitutes.
 RSpec.describe "Other ways in" do
+  # Common practice: shares of a bowl beyond which these taste or bind too strongly.
+  most_of_a_bowl = {"cocoa" => 0.15, "coconut-flour" => 0.2, "protein-powder-plant" => 0.3}
   let(:bites) { formula("1 cup rolled oats, ground", "10 soft dates, to paste", "1/3 cup tahini", "2 tbsp maple syrup", "1/4 tsp fine salt", "1 pinch flaky salt") }
 
   def refusal
@@ -50,6 +52,16 @@ RSpec.describe "Other ways in" do
       expect(found.drop(1).map { |each| each["here"] }.uniq).to eq([false])
     end
 
+    it "are found for what only a flavour holds, or is strewn on it, by name and by pointer" do
+      flavoured = bites.merge("splits" => [{"name" => "green", "share" => 0.5, "lines" => [{"text" => "2 tbsp chopped pistachios"}], "topping" => [{"text" => "1 tbsp chopped almonds"}]}])
+      {"pistachios" => "/splits/0/lines/0", "almonds" => "/splits/0/topping/0"}.each do |name, pointer|
+        found = substitute(name, "nut-free", flavoured)
+        expect(found).to include("ingredient" => name, "candidates" => a_collection_including(a_hash_including("patch" => [a_hash_including("path" => pointer)])))
+        expect(substitute(pointer, "nut-free", flavoured)["candidates"]).to eq(found["candidates"])
+      end
+      expect(refusal { substitute("/splits/7/lines/0", "vegan", flavoured) }).to match(/No line holds/)
+    end
+
     it "refuse a line or a reason that is none" do
       expect(refusal { substitute("moon", "vegan") }).to match(/No line holds “moon”; there are rolled oats, soft dates/)
       expect(refusal { substitute("", "vegan") }).to match(/No line holds/)
@@ -66,7 +78,7 @@ RSpec.describe "Other ways in" do
     let(:shape) { {"kind" => "ball", "piece_grams" => 18} }
 
     {
-      "date-led" => %w[dates-soft almonds], "nut-butter-led" => %w[peanut-butter honey oat-flour], "oat-led" => %w[oats-rolled almond-butter maple], "coconut-fat-led" => %w[coconut-oil almond-flour maple], "cocoa-led" => %w[cocoa cashew-butter maple]
+      "date-led" => %w[dates-soft almonds], "nut-butter-led" => %w[peanut-butter honey oat-flour], "oat-led" => %w[oats-rolled almond-butter maple], "coconut-fat-led" => %w[coconut-oil almond-flour maple], "cocoa-led" => %w[cocoa cashew-butter maple almond-flour]
     }.each do |family, ids|
       it "makes a #{family} bowl of #{ids.join(", ")}" do
         answer = cupboard({"have" => have(*ids), "shape" => shape, "want" => "rolls"})["answers"].find { |each| each["family"] == family }
@@ -94,8 +106,9 @@ RSpec.describe "Other ways in" do
           expect(lines.map { |line| line["ingredient"] } - ids - ["water"]).to eq([])
           stock.select { |each| each["grams"] }.each { |each| expect(lines.select { |line| line["ingredient"] == each["ingredient"] }.sum { |line| line["grams"] }).to be <= each["grams"] + 0.5 }
           expect(ElmCup.flagged(after)).to eq([])
+          lines.each { |line| expect(line["grams"]).to be <= (most_of_a_bowl.fetch(line["ingredient"], 1.0) + 0.005) * after["grams"] }
           expect(answer["changes"].map { |change| change["grams"] }).to eq(lines.map { |line| line["grams"] })
-          expect(answer["why"]).to match(/least from a usual one and grants what you want/)
+          expect(answer["why"]).to match(/from a usual .* bowl that gives what you want; \d+ things go in|\AA usual .* bowl is so already/)
           measures = ElmCup::Document::Formula.from(answer["formula"]).kitchen.measures
           answer["formula"]["components"][0]["lines"].filter_map { |line| line["text"] }.each { |text| expect(ElmCup::Quantity::LineReader.read(text).terms.all? { |term| measures.exists?(term) }).to be(true) }
         end
@@ -110,13 +123,63 @@ RSpec.describe "Other ways in" do
       expect(found.map { |answer| answer["why"] }.join).to match(/has no place for walnuts/).or(satisfy { found.all? { |answer| answer["formula"].to_s.include?("walnuts") } })
     end
 
+    it "takes no more than there is where a spoon or a date is more than that, and needs enough for one piece" do
+      little = {"have" => [{"ingredient" => "dates-soft", "grams" => 70}, {"ingredient" => "almonds", "grams" => 40}, {"ingredient" => "salt", "grams" => 1}], "shape" => shape, "want" => "rolls"}
+      lines = ElmCup.assess(cupboard(little)["answers"].first["formula"])["components"][0]["lines"]
+      little["have"].each { |each| expect(lines.select { |line| line["ingredient"] == each["ingredient"] }.sum { |line| line["grams"] }).to be <= each["grams"] }
+      more = cupboard(little.merge("wishes" => ["12 pieces"]))
+      expect([more["answers"], more["clashes"].first["wishes"]]).to match([[], a_collection_including("pieces=12")])
+      least = little.merge("have" => [{"ingredient" => "dates-soft", "grams" => 9}, {"ingredient" => "almonds", "grams" => 5}], "wishes" => ["kcal<=95"])
+      expect(cupboard(least)).to include("answers" => [], "notes" => ["There is too little of it for one piece of 18 g."])
+    end
+
+    it "makes no bowl of more cocoa than anyone likes, and says so" do
+      said = {"have" => have("cocoa", "cashew-butter", "maple"), "shape" => shape, "want" => "rolls"}
+      found = cupboard(said)
+      expect([found["answers"], found["clashes"].first["words"]]).to match([[], /“rolls” cannot be had here.*no more than 15 % cocoa powder/])
+      expect(found["clashes"].first["relax"].first["to"]).to eq("tacky")
+      lines = ElmCup.assess(cupboard(said.merge("want" => "tacky"))["answers"].first["formula"])["components"][0]["lines"]
+      expect(lines.find { |line| line["ingredient"] == "cocoa" }["share"]).to be <= 0.155
+    end
+
+    it "takes wishes in words, and keeps to them" do
+      said = {"have" => have("dates-soft", "almonds", "oats-rolled", "honey", "maple", "almond-butter"), "shape" => shape, "wishes" => ["under 95 kcal", "24 pieces", "vegan", "at most 95 kcal"]}
+      found = cupboard(said)["answers"]
+      expect(found.size).to be >= 2
+      found.each do |answer|
+        expect(%w[kcal<=95 pieces=24 diet=vegan].map { |wish| holds?(answer["formula"], wish) }).to eq([true, true, true])
+        expect(answer["come"]["diets"]).to include("vegan")
+        expect(answer["gone"]).to eq("allergens" => [], "diets" => [])
+      end
+      expect(found.map { |answer| answer["formula"] }).to eq(cupboard(said.merge("wishes" => %w[kcal<=95 pieces=24 diet=vegan]))["answers"].map { |answer| answer["formula"] })
+    end
+
+    it "says which wishes clash where no bowl comes to them, and that the price named is one that can be paid" do
+      said = {"have" => have("dates-soft", "almonds", "water"), "shape" => shape, "want" => "rolls", "wishes" => ["without:sesame", "under 20 kcal"]}
+      found = cupboard(said)
+      expect(found["answers"]).to eq([])
+      expect(found["notes"].first).to match(/No bowl here comes to what you want. Of what is ticked a date-led one can be made/)
+      clash = found["clashes"].first
+      expect(clash["wishes"]).to include("kcal<=20").and all(match(/kcal|texture/))
+      expect(clash["words"]).to match(/twice its share of a usual date-led bowl/)
+      change = clash["relax"].find { |each| each["wish"] == "kcal<=20" }
+      expect(cupboard(said.merge("wishes" => [change["becomes"]]))["answers"].size).to eq(1)
+      expect(cupboard(said.merge("wishes" => ["kcal<=#{(change["to"] * 0.99).round(2)}"]))["answers"]).to eq([])
+    end
+
+    it "asks for a price where cost is wished for and nothing has any" do
+      expect(refusal { cupboard({"have" => have("dates-soft", "almonds"), "shape" => shape, "wishes" => ["cost<=0.1"]}) }).to match(%r{/wishes/0: .*nothing in it has a price yet})
+      expect(refusal { cupboard({"have" => have("dates-soft", "almonds"), "shape" => shape, "wishes" => ["vegan", "cheaper"]}) }).to match(%r{/wishes/1: There is no cost now to go by})
+    end
+
     it "says what is missing, and refuses what is no cupboard" do
       expect(cupboard({"have" => have("honey")})["notes"].first).to match(/A bowl needs more than this: date-led lacks dates/)
-      expect(cupboard({"have" => have("dates-soft", "almonds"), "shape" => shape, "wishes" => ["kcal<=20"]})["notes"].first).to match(/drop a wish, or tick more/)
       expect(refusal { cupboard({"have" => []}) }).to match(/Tick at least one/)
       expect(refusal { cupboard({"have" => have("moon"), "use_up" => ["sun"]}) }).to match(%r{/have/0/ingredient: No ingredient.*; /use_up/0})
       expect(refusal { cupboard({"have" => have("honey"), "wishes" => ["kcal<=90"]}) }).to match(/how large a piece is/)
-      expect(refusal { cupboard({"have" => have("honey"), "wishes" => ["lock:honey"]}) }).to match(/nothing to keep/)
+      {"lock:honey" => /nothing to keep/, "rolls" => /said by “want”/, "without:moon" => /neither an ingredient nor an allergen/, "no moon" => /neither an ingredient nor an allergen/, "top.grease<=0.3" => /only one part/}.each do |wish, message|
+        expect([wish, refusal { cupboard({"have" => have("honey"), "wishes" => [wish]}) }]).to match([wish, message])
+      end
       expect(refusal { cupboard({"have" => have("honey"), "moon" => 1}) }).to match(/not one a cupboard has/)
       expect(refusal { ElmCup.cupboard([]) }).to match(/JSON object; this is a list/)
     end

@@ -678,6 +678,8 @@ export interface components {
             };
             split_ml?: components["schemas"]["Split"];
             allergens?: string[];
+            /** @description The wishes that keep it as it is */
+            locked_by?: string[];
             assumptions: string[];
             notes: string[];
         };
@@ -876,6 +878,8 @@ export interface components {
         Wish: {
             /** @description As it is kept */
             wish: string;
+            /** @description The part that it is said of */
+            component?: string;
             words: string;
             /** @description The figure as it is */
             now?: string;
@@ -928,6 +932,8 @@ export interface components {
             patch: components["schemas"]["Patch"];
             before: components["schemas"]["Figures"];
             after: components["schemas"]["Figures"];
+            come: components["schemas"]["SaidOf"];
+            gone: components["schemas"]["SaidOf"];
             size: number;
             proved_optimal: boolean;
             why: string;
@@ -1845,19 +1851,23 @@ export interface operations {
         requestBody: {
             content: {
                 "application/json": {
-                    document: components["schemas"]["Document"];
+                    document?: components["schemas"]["Document"];
                     text: string;
+                    /** @description The part that it is said of */
+                    component?: string;
                 };
             };
         };
         responses: {
-            /** @description The wish that words mean */
+            /** @description The wish that words mean, and all wishes of the document with it */
             200: {
                 headers: {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["Wish"];
+                    "application/json": components["schemas"]["Wish"] & {
+                        wishes: string[];
+                    };
                 };
             };
             422: components["responses"]["Problem"];

@@ -1,8 +1,9 @@
-import { computed, ref, shallowRef, watch } from 'vue'
+import { ref, shallowRef, watch } from 'vue'
 import { api, unwrap, type Balance, type Clash } from '@/api/client'
 import { say } from './useNotice'
 import type { Draft } from './useDraft'
 import type { useSlip } from './useSlip'
+import type { Wishes } from './useWishes'
 
 /** Milliseconds that a search may take; the bar is drawn against it. */
 export const LONGEST = 2000
@@ -11,7 +12,7 @@ export const LONGEST = 2000
  * Asks for the least change that grants the wishes of a draft. The first answer that is found stands at once; the least for sure
  * and the others follow. It can be called off; what stands then stays.
  */
-export function useBalance(draft: Draft, slip: ReturnType<typeof useSlip>) {
+export function useBalance(draft: Draft, slip: ReturnType<typeof useSlip>, said: Wishes) {
   const open = ref(false)
   const running = ref(false)
   const balance = shallowRef<Balance>()
@@ -24,7 +25,7 @@ export function useBalance(draft: Draft, slip: ReturnType<typeof useSlip>) {
   let about: unknown
   let ticket: string | undefined
 
-  const wishes = computed(() => draft.document.value.wishes ?? [])
+  const wishes = said.kept
 
   watch(draft.document, (now) => {
     if (now === about) return
@@ -113,8 +114,7 @@ export function useBalance(draft: Draft, slip: ReturnType<typeof useSlip>) {
   }
   /** A wish gives way as a clash says, and it is asked again. */
   function relax(change: Clash['relax'][number]) {
-    const kept = wishes.value.filter((wish) => wish !== change.wish)
-    slip.setWishes(change.becomes ? wishes.value.map((wish) => (wish === change.wish ? change.becomes! : wish)) : kept)
+    said.relax(change)
     void ask()
   }
   function close() {

@@ -1,27 +1,58 @@
-import { computed, ref, shallowRef } from 'vue'
+import { computed, reactive, ref, shallowRef, toRefs, watch, type Ref } from 'vue'
 import { useRouter } from 'vue-router'
-import { api, unwrap, type Balance, type BalanceAnswer, type TextureId } from '@/api/client'
+import {
+  api,
+  unwrap,
+  type Balance,
+  type BalanceAnswer,
+  type Clash,
+  type Library,
+  type TextureId,
+  type Wish,
+} from '@/api/client'
 import { say } from './useNotice'
 
+/** What was said of the bowls that are wanted; it outlives a look at another page. */
+interface Said {
+  /** Of what is ticked: what must be used up, and grams as typed, by id. */
+  useUp: string[]
+  grams: Record<string, string>
+  want: TextureId
+  pieceGrams: string
+  pieces: string
+  wishes: Pick<Wish, 'wish' | 'words'>[]
+}
+const KEY = 'elm-cup:cupboard'
+const EMPTY: Said = { useUp: [], grams: {}, want: 'rolls', pieceGrams: '18', pieces: '', wishes: [] }
+function before(): Said {
+  try {
+    return { ...EMPTY, ...(JSON.parse(sessionStorage.getItem(KEY) ?? '{}') as Partial<Said>) }
+  } catch {
+    return { ...EMPTY }
+  }
+}
+
 /** What the kitchen has, ticked and kept; and bowls proposed of it. */
-export function useCupboard() {
+export function useCupboard(library: Ref<Library | undefined>) {
   const router = useRouter()
   const ticked = ref<string[]>([])
-  /** Of what is ticked: what must be used up, and grams where they are known. */
-  const useUp = ref<string[]>([])
-  const grams = ref<Record<string, string>>({})
-  const want = ref<TextureId>('rolls')
-  const pieceGrams = ref('18')
-  const pieces = ref('')
-  const wishes = ref<string[]>([])
+  const said = reactive(before())
+  const { useUp, grams, want, pieceGrams, pieces, wishes } = toRefs(said)
+  /** A wish that is being typed, and what is wrong with it. */
+  const words = ref('')
+  const fault = ref<string>()
   const balance = shallowRef<Balance>()
   const error = ref<string>()
   const loaded = ref(false)
   const looking = ref(false)
   let running: AbortController | undefined
 
+  watch(said, () => sessionStorage.setItem(KEY, JSON.stringify(said)))
   unwrap(api.GET('/api/settings/cupboard'))
-    .then((answer) => (ticked.value = answer.value))
+    .then((answer) => {
+      ticked.value = answer.value
+      useUp.value = useUp.value.filter((id) => answer.value.includes(id))
+    })
     .catch((failure: Error) => (error.value = failure.message))
     .finally(() => (loaded.value = true))
 
@@ -37,23 +68,56 @@ export function useCupboard() {
   }
   const mustGo = (id: string, on: boolean) =>
     (useUp.value = on ? [...useUp.value, id] : useUp.value.filter((each) => each !== id))
-  const number = (text: string | undefined) => Number(String(text ?? '').replace(',', '.')) || undefined
+  /** A number over nothing; nothing for an empty text; not a number for what is none. */
+  const number = (text: string | undefined) => {
+    const plain = String(text ?? '').trim()
+    if (!plain) return undefined
+    const value = Number(plain.replace(',', '.'))
+    return value > 0 ? value : NaN
+  }
+  const nameOf = (id: string) => library.value?.ingredients.find((each) => each.id === id)?.name.toLowerCase() ?? id
+  /** What is typed as a number and is none, with the mend. */
+  const wrong = computed(() => {
+    const typed: [string, string][] = [
+      ...ticked.value.map((id): [string, string] => [`Grams of ${nameOf(id)}`, grams.value[id] ?? '']),
+      ['Grams a piece', pieceGrams.value],
+      ['Pieces', pieces.value],
+    ]
+    const [place, text] = typed.find(([, text]) => Number.isNaN(number(text))) ?? []
+    return place && `${place}: “${text}” is no number over 0; write one, or leave it empty`
+  })
   const asked = computed(() => ({
     elm_cup: 'cupboard/1',
-    have: ticked.value.map((ingredient) => ({
-      ingredient,
-      ...(number(grams.value[ingredient]) ? { grams: number(grams.value[ingredient]) } : {}),
-    })),
+    have: ticked.value.map((ingredient) => ({ ingredient, grams: number(grams.value[ingredient]) })),
     use_up: useUp.value,
     want: want.value,
     ...(number(pieceGrams.value) ? { shape: { kind: 'ball', piece_grams: number(pieceGrams.value) } } : {}),
-    wishes: [...wishes.value, ...(number(pieces.value) ? [`pieces=${Math.round(number(pieces.value)!)}`] : [])],
+    wishes: [
+      ...wishes.value.map((each) => each.wish),
+      ...(number(pieces.value) ? [`${Math.round(number(pieces.value)!)} pieces`] : []),
+    ],
   }))
+  /** Takes up the wish that is typed, if there is one; whether all is well. No bowl is there yet, so “less” and “more” mean nothing here. */
+  async function addWish() {
+    const text = words.value.trim()
+    if (!text) return true
+    fault.value = undefined
+    try {
+      const said = await unwrap(api.POST('/api/wish', { body: { text } }))
+      wishes.value = [...wishes.value.filter((each) => each.wish !== said.wish), { wish: said.wish, words: said.words }]
+      words.value = ''
+      return true
+    } catch (failure) {
+      fault.value = (failure as Error).message.replace(/^text: /, '')
+      return false
+    }
+  }
   async function propose() {
+    error.value = wrong.value
+    if (wrong.value || !(await addWish())) return
     running?.abort()
     const mine = (running = new AbortController())
     looking.value = true
-    error.value = undefined
     balance.value = undefined
     try {
       balance.value = await unwrap(api.POST('/api/cupboard', { body: asked.value as never, signal: mine.signal }))
@@ -66,6 +130,16 @@ export function useCupboard() {
   function cancel() {
     running?.abort()
     looking.value = false
+  }
+  /** A wish, or the texture, gives way as a clash says, and it is asked again. */
+  function relax(change: Clash['relax'][number]) {
+    const texture = library.value?.textures.find((each) => each.id === change.to)
+    if (texture) want.value = texture.id
+    else if (wishes.value.some((each) => each.wish === change.wish)) {
+      wishes.value = wishes.value.filter((each) => each.wish !== change.wish)
+      words.value = change.becomes ?? ''
+    } else pieces.value = String(change.to ?? '')
+    void propose()
   }
   /** Makes a bowl a formula of its own, and opens it. */
   async function make(answer: BalanceAnswer) {
@@ -85,12 +159,16 @@ export function useCupboard() {
     pieceGrams,
     pieces,
     wishes,
+    words,
+    fault,
     balance,
     error,
     loaded,
     looking,
     tick,
     mustGo,
+    addWish,
+    relax,
     propose,
     cancel,
     make,

@@ -1,3 +1,4 @@
+import type { Wish } from '@/api/client'
 import type { DocumentComponent, DocumentSplit, DocumentTake, FormulaDocument } from '@/api/document'
 import type { Draft } from './useDraft'
 import { say } from './useNotice'
@@ -31,9 +32,10 @@ const unused = (name: string, taken: string[]) => {
 
 /**
  * The parts of a formula: components in their order, what they take of each other, and flavours. Every change is one edit.
- * `base` is the component that the flavours are parts of, as the core says; nothing where there are none.
+ * `base` is the component that the flavours are parts of, nothing where there are none; `wished` are the wishes, each with the part
+ * that it is said of: both as the core says.
  */
-export function useParts(draft: Draft, base: () => string | undefined) {
+export function useParts(draft: Draft, base: () => string | undefined, wished: () => Wish[]) {
   const names = () => draft.document.value.components.map((part) => part.name)
 
   /** Adds a component behind the others; its index. */
@@ -51,8 +53,9 @@ export function useParts(draft: Draft, base: () => string | undefined) {
     draft.edit(`taking out ${name}`, (copy) => {
       copy.components.splice(index, 1)
       for (const part of copy.components) keepTakes(part, part.takes?.filter((take) => take.component !== name) ?? [])
-      keepSplits(copy, copy.splits?.filter((split) => (split.component ?? named) !== name) ?? [])
-      keepWishes(copy, (wish) => (wish.startsWith(`${name}.`) ? undefined : wish))
+      const goes = (split: DocumentSplit) => (split.component ?? named) === name
+      for (const gone of [name, ...(copy.splits ?? []).filter(goes).map((split) => split.name)]) keepWishes(copy, gone)
+      keepSplits(copy, copy.splits?.filter((split) => !goes(split)) ?? [])
     })
     say(`“${name}” is out, with what was taken of it.`, { word: 'Undo', run: () => draft.undo() })
   }
@@ -69,7 +72,7 @@ export function useParts(draft: Draft, base: () => string | undefined) {
       for (const part of copy.components)
         for (const take of part.takes ?? []) if (take.component === before) take.component = next
       for (const split of copy.splits ?? []) if (split.component === before) split.component = next
-      keepWishes(copy, (wish) => (wish.startsWith(`${before}.`) ? next + wish.slice(before.length) : wish))
+      keepWishes(copy, before, next)
     })
   }
   /** Puts a component at another place in the order. */
@@ -127,17 +130,31 @@ export function useParts(draft: Draft, base: () => string | undefined) {
   function setFlavour(index: number, changes: Partial<DocumentSplit>) {
     const others = draft.document.value.splits!.filter((_, at) => at !== index).map((split) => split.name)
     const name = changes.name === undefined ? {} : { name: unused(changes.name, others) }
-    draft.edit('the flavour', (copy) => void Object.assign(copy.splits![index]!, changes, name))
+    draft.edit('the flavour', (copy) => {
+      if (name.name) keepWishes(copy, copy.splits![index]!.name, name.name)
+      Object.assign(copy.splits![index]!, changes, name)
+    })
   }
   function removeFlavour(index: number) {
     const name = draft.document.value.splits![index]!.name
-    draft.edit(`taking out ${name}`, (copy) =>
+    draft.edit(`taking out ${name}`, (copy) => {
+      keepWishes(copy, name)
       keepSplits(
         copy,
         copy.splits!.filter((_, at) => at !== index),
-      ),
-    )
+      )
+    })
     say(`“${name}” is out.`, { word: 'Undo', run: () => draft.undo() })
+  }
+  /** What is wished of a part goes with it: to its next name, or out. */
+  function keepWishes(document: FormulaDocument, name: string, next?: string) {
+    const of = wished().flatMap((each) => (each.component === name ? [each.wish] : []))
+    const wishes = document.wishes?.flatMap((wish) => {
+      if (!of.includes(wish)) return [wish]
+      return next ? [next + wish.slice(name.length)] : []
+    })
+    if (wishes?.length) document.wishes = wishes
+    else delete document.wishes
   }
   return { add, remove, rename, move, setType, take, addFlavour, setFlavour, removeFlavour }
 }
@@ -153,10 +170,4 @@ function keepTakes(part: DocumentComponent, takes: DocumentTake[]) {
 function keepSplits(document: FormulaDocument, splits: DocumentSplit[]) {
   if (splits.length) document.splits = splits
   else delete document.splits
-}
-/** What is wished of a part goes with it. */
-function keepWishes(document: FormulaDocument, now: (wish: string) => string | undefined) {
-  if (!document.wishes) return
-  document.wishes = document.wishes.map(now).filter((wish) => wish !== undefined)
-  if (!document.wishes.length) delete document.wishes
 }

@@ -148,29 +148,7 @@ export function useSlip(draft: Draft) {
       'muted',
       (draft.document.value.muted ?? []).filter((each) => each !== rule),
     )
-  const setWishes = (wishes: string[]) => setList('the wishes', 'wishes', [...new Set(wishes)])
-  /** In a formula of several parts a lock is of the part in hand. */
-  const lockOf = (ingredient: string) => {
-    const parts = draft.document.value.components.length + (draft.document.value.splits?.length ?? 0)
-    const part = component.value ?? flavour.value
-    return `${parts > 1 && part ? `${part.name}.` : ''}lock:${ingredient}`
-  }
-  /** Ids of what stays as it is in the part in hand. */
-  const locked = computed(() => {
-    const part = component.value ?? flavour.value
-    return (draft.document.value.wishes ?? []).flatMap((wish) => {
-      const [, of, id] = wish.match(/^(?:(.+)\.)?lock:(.+)$/) ?? []
-      return id && (!of || of === part?.name) ? [id] : []
-    })
-  })
-  /** Lets a line stay as it is when the rest is balanced, or move again. */
-  function toggleLock(ingredient: string) {
-    const wishes = draft.document.value.wishes ?? []
-    const lock = lockOf(ingredient)
-    const held = locked.value.includes(ingredient)
-    return setWishes(held ? wishes.filter((wish) => wish !== lock && wish !== `lock:${ingredient}`) : [...wishes, lock])
-  }
-  function setList(label: string, key: 'needs' | 'muted' | 'wishes', list: string[]) {
+  function setList(label: string, key: 'needs' | 'muted', list: string[]) {
     return draft.edit(label, (copy) => {
       if (list.length) copy[key] = list
       else delete copy[key]
@@ -205,9 +183,6 @@ export function useSlip(draft: Draft) {
     setWant,
     setKitchen,
     setNeeds,
-    setWishes,
-    locked,
-    toggleLock,
     mute,
     unmute,
   }

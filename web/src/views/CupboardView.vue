@@ -1,34 +1,24 @@
 <script setup lang="ts">
 /** From the cupboard: tick what there is, say what it should be like, and see up to three bowls made of it. */
-import { computed, ref } from 'vue'
-import { api, unwrap } from '@/api/client'
+import { computed } from 'vue'
 import CupboardBowl from '@/components/cupboard/CupboardBowl.vue'
 import TickList from '@/components/cupboard/TickList.vue'
-import { emptyFormula } from '@/api/document'
+import ClashNote from '@/components/mix/ClashNote.vue'
 import { useCupboard } from '@/composables/useCupboard'
 import { useLibrary } from '@/composables/useLibrary'
+import type { Clash } from '@/api/client'
 import { count } from '@/format'
 
 const library = useLibrary()
-const cupboard = useCupboard()
-const { ticked, useUp, grams, want, pieceGrams, pieces, wishes, balance, error, loaded, looking } = cupboard
-const wish = ref('')
-const fault = ref<string>()
-/** Words are read against a bowl that is not there yet, so “less” and “more” mean nothing here. */
-async function addWish() {
-  if (!wish.value.trim()) return
-  fault.value = undefined
-  try {
-    const said = await unwrap(
-      api.POST('/api/wish', { body: { document: emptyFormula('bowl') as never, text: wish.value.trim() } }),
-    )
-    wishes.value = [...new Set([...wishes.value, said.wish])]
-    wish.value = ''
-  } catch (failure) {
-    fault.value = (failure as Error).message.replace(/^text: /, '')
-  }
-}
+const cupboard = useCupboard(library)
+const { ticked, useUp, grams, want, pieceGrams, pieces, wishes, words, fault, balance, error, loaded, looking } =
+  cupboard
 const ready = computed(() => ticked.value.length + useUp.value.length > 0)
+/** A bowl has some texture, so that wish can only become another. */
+const mine = (clash: Clash) =>
+  clash.relax.flatMap((change) =>
+    change.becomes || wishes.value.some((each) => each.wish === change.wish) ? [change.wish] : [],
+  )
 </script>
 
 <template>
@@ -70,21 +60,22 @@ const ready = computed(() => ticked.value.length + useUp.value.length > 0)
           <label class="wide"
             ><span>Wishes</span>
             <InputText
-              v-model="wish"
+              v-model="words"
               placeholder="under 90 kcal, vegan, no peanut …"
               maxlength="160"
               size="small"
+              :aria-invalid="!!fault"
               aria-describedby="cupboard-fault"
-              @keydown.enter.prevent="addWish"
-              @blur="addWish"
+              @keydown.enter.prevent="cupboard.addWish"
+              @input="fault = undefined"
             />
           </label>
           <ul v-if="wishes.length" class="said">
-            <li v-for="each in wishes" :key="each">
-              {{ each }}
+            <li v-for="each in wishes" :key="each.wish">
+              {{ each.words }}
               <button
                 type="button"
-                :aria-label="`Drop ${each}`"
+                :aria-label="`Drop the wish: ${each.words}`"
                 @click="wishes = wishes.filter((other) => other !== each)"
               >
                 ×
@@ -101,6 +92,14 @@ const ready = computed(() => ticked.value.length + useUp.value.length > 0)
         <div v-if="looking" class="skeleton" role="status" aria-label="Looking for bowls" />
         <template v-if="balance && library">
           <p v-for="note in balance.notes" :key="note">{{ note }}</p>
+          <ClashNote
+            v-for="clash in balance.clashes"
+            :key="clash.words"
+            :clash="clash"
+            :wishes="mine(clash)"
+            :level="2"
+            @relax="cupboard.relax"
+          />
           <CupboardBowl
             v-for="answer in balance.answers"
             :key="answer.formula.name"

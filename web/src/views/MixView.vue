@@ -28,6 +28,7 @@ import { useLibrary } from '@/composables/useLibrary'
 import { say } from '@/composables/useNotice'
 import { useParts } from '@/composables/useParts'
 import { useSlip } from '@/composables/useSlip'
+import { useWishes } from '@/composables/useWishes'
 import { useShortcuts, type Shortcut } from '@/composables/useShortcuts'
 
 const formulaId = Number(useRoute().params.id)
@@ -40,9 +41,14 @@ const wishBar = useTemplateRef<InstanceType<typeof WishBar>>('wishBar')
 const keysShown = ref(false)
 
 const slip = useSlip(draft)
-const balancing = useBalance(draft, slip)
+const wishes = useWishes(draft)
+const balancing = useBalance(draft, slip, wishes)
 const { open: balanceOpen, trying } = balancing
-const parts = useParts(draft, () => slip.assessment.value?.splits?.[0]?.component)
+const parts = useParts(
+  draft,
+  () => slip.assessment.value?.splits?.[0]?.component,
+  () => slip.assessment.value?.wishes ?? [],
+)
 const { place, component, flavour, assessment, assessed, assessedLines, error, process, picking, provisional } = slip
 const document = draft.document
 const kitchen = computed(() => document.value.kitchen)
@@ -146,10 +152,9 @@ useShortcuts(() => shortcuts)
     <WishBar
       v-if="draft.loaded.value"
       ref="wishBar"
-      :document="document"
+      :wishes="wishes"
       :assessment="assessment"
       :library="library"
-      @wishes="slip.setWishes"
       @balance="balancing.ask"
       @trial="trialShown = true"
     />
@@ -224,9 +229,8 @@ useShortcuts(() => shortcuts)
             ref="entry"
             :slip="slip"
             :loaded="draft.loaded.value"
-            :locked="slip.locked.value"
             @instead="replacing = $event"
-            @lock="slip.toggleLock"
+            @lock="wishes.toggleLock($event, (component ?? flavour)?.name)"
           />
         </template>
       </section>

@@ -16,7 +16,9 @@ module ElmCup
       end
 
       def to_h
-        @formula.wishes.empty? ? answer : answer.merge("wishes" => wishes)
+        return answer if @formula.wishes.empty?
+
+        answer.merge(LockedLines.of(answer, @formula.wishes, @read.library)).merge("wishes" => wishes)
       end
 
       private

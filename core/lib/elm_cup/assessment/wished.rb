@@ -10,9 +10,9 @@ module ElmCup
         @library = library
       end
 
-      # A Hash ready for JSON: wish, words, now, met, message.
+      # A Hash ready for JSON: wish, the component that it is said of, words, now, met, message.
       def to_h(wish)
-        {"wish" => wish.text, "words" => Balance::WishWords.say(wish, @library), "now" => now_said(wish), "met" => met?(wish), "message" => message(wish)}.compact
+        {"wish" => wish.text, "component" => wish.part, "words" => Balance::WishWords.say(wish, @library), "now" => now_said(wish), "met" => met?(wish), "message" => message(wish)}.compact
       end
 
       # Figures that can be wished for and what goes with them, as a Hash: of the batch, of a piece, and of each component by name.

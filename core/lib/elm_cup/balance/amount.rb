@@ -9,7 +9,7 @@ module ElmCup
     #   steps      Steps, nil where it cannot move    most_up  steps up, where that is not what the Steps say
     #   per_gram   figure => Float: "kcal", "cost", "volume" …   in_piece  share of it that is rolled into pieces
     #   binding    part index => [a, b, o, d] mL per gram, of what comes into that part
-    #   fixed_grams  of a line that cannot move        cap_grams  all that there is of it, nil for enough        instead_of  the id of the line that an :instead stands in for
+    #   fixed_grams  of a line that cannot move        cap_grams  all that there is of its ingredient, nil for enough        instead_of  the id of the line that an :instead stands in for
     Amount = Value.of(:id, :part, :role, :entry, :steps, :per_gram, :binding, in_piece: 1.0, heated: false, most_up: nil, fixed_grams: nil, cap_grams: nil, instead_of: nil, name: nil) do
       # It stands in the bowl now.
       def line? = role == :line
@@ -20,21 +20,11 @@ module ElmCup
       # Most steps down and up; none where it cannot move.
       def range
         return [0, 0] unless steps && !fixed_grams
-        return [0, capped(most_up)] unless steps.start.positive?
+        return [0, most_up] unless steps.start.positive?
 
         down, up = steps.range(Amount::LEAST, Amount::MOST)
-        [down, capped([up, most_up || 0].max)]
+        [down, [up, most_up || 0].max]
       end
-
-      # Steps up that there is enough of.
-      def capped(up)
-        return up unless cap_grams
-
-        ((cap_grams - steps.grams.to_f) / steps.step_grams + 1e-9).floor.clamp(0, up)
-      end
-
-      # It breaks a diet; low net carbohydrate is the whole bowl's, not a line's.
-      def breaks?(diet) = entry.breaks?(diet) || (diet == Mixture::Diets::RAW && heated)
 
       # What a line may come to, in shares of what it is.
       self::LEAST = Rational(1, 2)

@@ -6,15 +6,6 @@ module ElmCup
     class Problem
       # So much of the batch is left, whatever goes.
       LEFT = 0.25
-      # `wish`, a diet or without, is broken by the Amount: it sends a line away.
-      def self.breaks?(wish, amount)
-        return wish.value != Mixture::Diets::LOW && amount.breaks?(wish.value) if wish.key == "diet"
-
-        wish.key == "without" && named?(wish, amount)
-      end
-
-      # The id or allergen of `wish` is the Amount's.
-      def self.named?(wish, amount) = [amount.entry.id, amount.entry.like, *amount.entry.allergens].include?(wish.value)
 
       attr_reader :situation, :wishes, :rows
 
@@ -70,25 +61,30 @@ module ElmCup
         end
       end
 
-      # The ids that must go for these wishes.
-      def goes?(amount) = forbidding.any? { |wish| Problem.breaks?(wish, amount) }
+      # The Amount must go for these wishes.
+      def goes?(amount) = wishes.any? { |wish| wish.forbids?(amount.entry, heated: amount.heated) }
 
-      # A wish of these that the line may not move.
-      def locked?(amount)
-        wishes.any? { |wish| wish.key == "lock" && Problem.named?(wish, amount) && (wish.part.nil? || situation.parts[amount.part].name == wish.part) }
-      end
+      # A wish of these that the Amount may not move.
+      def locked?(amount) = wishes.any? { |wish| wish.locks?(amount.entry, situation.parts[amount.part].name) }
 
       private
-
-      def forbidding = @forbidding ||= wishes.select { |wish| %w[diet without].include?(wish.key) }
 
       def build
         program = Program.new
         @program = program
         @moves = Moves.new(program, @amounts, goes: method(:goes?), locked: method(:locked?)).all
         add(program, "something is left", rows.whole("one"), lower: LEFT * situation.amounts.sum(&:grams))
+        limit(program)
         wishes.each { |wish| say(program, wish) }
         program
+      end
+
+      # No more of an ingredient than there is, and no larger a share of everything than it may be.
+      def limit(program)
+        @amounts.filter_map { |amount| [amount.entry.id, amount.cap_grams] if amount.cap_grams }.uniq.each do |id, grams|
+          add(program, "there is no more of #{id}", rows.of_ingredient(id), upper: grams)
+        end
+        situation.shares.each { |id, share| add(program, "share of #{id}", rows.of_ingredient(id).less(rows.whole("one"), share), upper: 0.0) }
       end
 
       def say(program, wish)

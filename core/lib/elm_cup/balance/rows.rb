@@ -79,6 +79,9 @@ module ElmCup
         end
       end
 
+      # Grams of an ingredient, by its id.
+      def of_ingredient(id) = Linear.new(@amounts.map { |amount| (amount.entry.id == id) ? 1.0 : 0.0 })
+
       # Everything, `figure` per gram.
       def whole(figure) = Linear.new(@amounts.map { |amount| amount.per_gram.fetch(figure) })
 

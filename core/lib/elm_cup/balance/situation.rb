@@ -18,7 +18,8 @@ module ElmCup
     # A bowl as a Problem sees it.
     #   amounts  Amounts that stand in it     candidates  Amounts that may come in     parts  Parts     leading  index of the Part that stands for all
     #   pieces   Pieces, nil without a shape  met         text of each wish that holds already => its figure now, a texture number or a Float
-    Situation = Value.of(:amounts, :candidates, :parts, :leading, :pieces, met: {}) do
+    #   shares   ingredient id => the most of everything that it may be
+    Situation = Value.of(:amounts, :candidates, :parts, :leading, :pieces, met: {}, shares: {}) do
       # The index of the part that `wish` is said of; nil where there is none of that name.
       def part_of(wish) = wish.part ? parts.index { |part| part.name == wish.part } : leading
 

@@ -62,7 +62,7 @@ module ElmCup
         return amount unless scales?(amount)
         return amount.with(most_up: (amount.most_up * factor).ceil) unless amount.steps.start.positive?
 
-        amount.with(steps: amount.steps.scaled([factor, most(amount)].min))
+        amount.with(steps: amount.steps.scaled([factor, most(amount)].min, most: amount.cap_grams))
       end
     end
   end

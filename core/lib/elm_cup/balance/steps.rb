@@ -128,10 +128,12 @@ module ElmCup
       end
 
       # The Steps of about `factor` times as much, brought to an amount that exists: to a step where that is near enough, else to a finer one.
-      def scaled(factor)
+      # most: the grams that there are, nil for enough.
+      def scaled(factor, most: nil)
         amount = start * factor
         near = round(amount, self.class.step(kind, amount, @measures))
         near = round(amount, finer(amount)) if (near - amount).abs > NEAR * amount
+        near -= finer(amount) while most && near * grams_per > most && near > finer(amount)
         self.class.new(kind: kind, start: near, step: self.class.step(kind, near, @measures), grams_per: grams_per, measures: @measures)
       end
 

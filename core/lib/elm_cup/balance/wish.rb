@@ -8,6 +8,8 @@ module ElmCup
     #   part   the name of the component it is said of, nil for none
     Wish = Value.of(:text, :key, :op, :value, part: nil) do
       self::MOST = 24
+      # Characters of one.
+      self::LONGEST = 160
       self::GRAMMAR = /\A(?:(?<part>.+)\.)?(?<key>[a-z_]+)\s*(?<op><=|>=|=|<|>|≤|≥|:)\s*(?<value>.*)\z/m
       self::SAME = {"<" => "<=", ">" => ">=", "≤" => "<=", "≥" => ">="}.freeze
       self::PLAIN = %w[texture diet lock without].freeze
@@ -18,6 +20,9 @@ module ElmCup
       # The Wish of `text`. Unreadable, with the mend, where it is none.
       def self.read(text) = WishReader.read(text)
 
+      # The text is written as wishes are kept, well or badly; else it may be words.
+      def self.formal?(text) = self::GRAMMAR.match(text.to_s.scrub.strip).then { |match| !match.nil? && (WishKey[match[:key]] || [*self::PLAIN, *self::NOT_BUILT].include?(match[:key])) }
+
       # First and last texture of "texture=presses..rolls"; twice the same where one is named.
       def textures = value.split("..").values_at(0, -1)
 
@@ -26,6 +31,30 @@ module ElmCup
 
       # The figure's WishKey, nil for none.
       def row = WishKey[key]
+
+      # The Ingredient::Entry is what it names, by id, by what it is like or by an allergen.
+      def names?(entry) = [entry.id, entry.like, *entry.allergens].include?(value)
+
+      # The Ingredient::Entry, heated or not, cannot be in a bowl that grants it. Low net carbohydrate is the whole bowl's, not a line's.
+      def forbids?(entry, heated: false)
+        return key == "without" && names?(entry) unless key == "diet"
+
+        value != Mixture::Diets::LOW && (entry.breaks?(value) || (heated && value == Mixture::Diets::RAW))
+      end
+
+      # It keeps the Ingredient::Entry as it is in the component of that name.
+      def locks?(entry, component) = key == "lock" && (part.nil? || part == component) && names?(entry)
+
+      # It is about the same thing as `other`, so that a cook who says it means it instead: the texture of a part, one end of one figure.
+      # Diets, locks and what must go pile up.
+      def replaces?(other)
+        return text == other.text unless figure? || key == "texture"
+
+        [key, op, part] == [other.key, other.op, other.part]
+      end
+
+      # The same wish said of the component `name`; where it cannot be, the wish itself.
+      def of(name) = (%w[texture lock].include?(key) || row&.of == "part") ? with(part: name, text: "#{name}.#{text.delete_prefix("#{part}.")}") : self
 
       # It sets the size of the batch.
       def size? = figure? && row.of == "batch"
@@ -44,11 +73,15 @@ module ElmCup
 
       def self.read(text)
         plain = text.to_s.scrub.strip
+        refuse(too_long(plain)) if plain.length > Wish::LONGEST
         match = Wish::GRAMMAR.match(plain) or refuse("“#{plain[0, 60]}” is no wish; write one such as texture=rolls, kcal<=90, diet=vegan or without:peanut")
         wish = Wish.new(text: plain, key: match[:key], op: Wish::SAME.fetch(match[:op], match[:op]), value: match[:value].strip, part: match[:part])
         fault = fault(wish)
         fault ? refuse(fault) : finished(wish)
       end
+
+      # What is said of a text that no wish is as long as.
+      def self.too_long(text) = "“#{text[0, 40]}…” is too long for a wish; #{Wish::LONGEST} characters are the most"
 
       class << self
         private

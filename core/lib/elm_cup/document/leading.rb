@@ -7,8 +7,8 @@ module ElmCup
       # The first of these types that there is.
       ORDER = %w[dough base filling layer coating topping].freeze
 
-      # The name of that component; parts are components of a document or an assessment (Hashes with name and type).
-      def self.name(parts) = parts.min_by.with_index { |part, index| [ORDER.index(part["type"] || "dough"), index] }["name"]
+      # The name of that component, nil where there is none; parts are components of a document or an assessment (Hashes with name and type).
+      def self.name(parts) = parts.min_by.with_index { |part, index| [ORDER.index(part["type"] || "dough"), index] }&.fetch("name")
     end
   end
 end

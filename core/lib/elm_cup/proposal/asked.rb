@@ -16,19 +16,24 @@ module ElmCup
         raise InvalidDocument.new(faults) if faults.any?
       end
 
+      # What is wrong with what a lock or a without names; nil for nothing.
+      def self.unknown_name(wish, library)
+        "“#{wish.value}” is neither an ingredient nor an allergen" unless library[wish.value] || Mixture::Allergens::ALL.include?(wish.value)
+      end
+
       # Balance::Wishes of the texts. InvalidDocument with every fault at its place.
       def wishes(texts)
         refuse([fault("/wishes", "Say what you want, such as texture=rolls or kcal<=90")]) if texts.empty?
         refuse([fault("/wishes", "#{texts.size} wishes are too many; #{Balance::Wish::MOST} is the most")]) if texts.size > Balance::Wish::MOST
         faults = []
-        read = texts.uniq.each_with_index.filter_map do |text, at|
-          wish = Balance::Wish::GRAMMAR.match?(text.to_s.scrub) ? Balance::Wish.read(text) : desk.wish(text)
+        read = texts.each_with_index.filter_map do |text, at|
+          wish = desk.wish(text)
           message = message(wish)
           message ? (faults << fault("/wishes/#{at}", message)) && nil : wish
         rescue Balance::WishReader::Unreadable => error
           (faults << fault("/wishes/#{at}", error.message)) && nil
         end
-        faults.any? ? refuse(faults) : read
+        faults.any? ? refuse(faults) : read.uniq(&:text)
       end
 
       private
@@ -41,16 +46,10 @@ module ElmCup
       def fault(pointer, message) = InvalidDocument::Fault.new(pointer: pointer, message: message)
 
       def message(wish)
-        return names_message(wish) if %w[lock without].include?(wish.key)
+        return Asked.unknown_name(wish, @library) if %w[lock without].include?(wish.key)
         return if wish.key == "diet" || (wish.figure? && wish.row.of == "batch" && wish.key == "grams")
 
         message = @wished.to_h(wish)["message"] and "“#{wish.text}”: #{message[0].downcase}#{message[1..]}"
-      end
-
-      def names_message(wish)
-        return if @library[wish.value] || Mixture::Allergens::ALL.include?(wish.value)
-
-        "“#{wish.value}” is neither an ingredient nor an allergen"
       end
     end
   end

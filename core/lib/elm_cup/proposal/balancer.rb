@@ -8,8 +8,9 @@ module ElmCup
       # Another answer than the first is only given where it is this near to the least of its kind.
       NEAR = 0.10
 
-      # wishes: texts, nil for those of the document; have: ingredient ids, nil for all; most: id => grams that there are; pace: Balance::Pace.
-      def initialize(document, wishes:, have:, library:, pace:, most: {})
+      # wishes: texts, nil for those of the document; have: ingredient ids, nil for all; most: id => grams that there are; shares: id => the
+      # most of everything that it may be; pace: Balance::Pace.
+      def initialize(document, wishes:, have:, library:, pace:, most: {}, shares: {})
         @opened = Opened.of(document, library)
         Asked.check_have(have, library)
         @document = document
@@ -17,6 +18,7 @@ module ElmCup
         @pace = pace
         @have = have
         @most = most
+        @shares = shares
         asked = Asked.new(@opened).wishes(wishes || document["wishes"] || [])
         @kept = kept(asked)
         @wishes = asked + @kept
@@ -35,6 +37,9 @@ module ElmCup
          "notes" => notes(answers, quick)}
       end
 
+      # Hashes that say which wishes cannot be had together; none where they can. within: what is kept to all the while, in words.
+      def clashes(within: ClashWords::WITHIN) = Balance::Clash.new(question).all.map { |clash| ClashWords.to_h(clash, @library, within: within) }
+
       # Balance::Question of all wishes.
       def question = @question ||= Balance::Question.new(reader.situation.with_met(@met), @wishes, @pace)
 
@@ -49,7 +54,7 @@ module ElmCup
       end
 
       def reader
-        @reader ||= SituationReader.new(@opened.read, @document, @wishes, Helpers.new(@opened.answer, @wishes, @have, @library), most: @most)
+        @reader ||= SituationReader.new(@opened.read, @document, @wishes, Helpers.new(@opened.answer, @wishes, @have, @library), most: @most, shares: @shares)
       end
 
       def found(most, quick)
@@ -65,8 +70,6 @@ module ElmCup
       end
 
       def sized?(answer) = !answer.problem.situation.equal?(question.situation)
-
-      def clashes = Balance::Clash.new(question).all.map { |clash| ClashWords.to_h(clash, @library) }
 
       def notes(answers, quick)
         unpriced = @opened.answer.dig("cost", "unpriced") || []

@@ -4,9 +4,15 @@ module ElmCup
   module Proposal
     # A kind of bowl that cooks make, by what carries it: roles with the usual share of the bowl, and what can fill each.
     class BowlFamily
-      # of: "family:dates" or "id:cocoa", any of them; share of the bowl; needed: there is no such bowl without it; usual: the id of what it is where
+      # of: "family:dates" or "id:cocoa", any of them; share of the bowl; taken: "always", "usually" or nil; usual: the id of what it is where
       # nobody says.
-      Role = Value.of(:name, :of, :share, :needed, :usual) do
+      Role = Value.of(:name, :of, :share, :taken, :usual) do
+        # There is no such bowl without it.
+        def needed? = taken == "always"
+
+        # It is taken where there is any.
+        def usual? = !taken.nil?
+
         # The Ingredient::Entry can fill it.
         def takes?(entry) = !rank(entry).nil?
 
@@ -20,11 +26,14 @@ module ElmCup
         @id = id
         @name = rows.first["name"]
         @process = rows.first["process"]
-        @roles = rows.map { |row| Role.new(name: row["role"], of: DataTable.list(row["of"]), share: row["share"].to_f, needed: row["needed"] == "yes", usual: row["usual"]) }.freeze
+        @roles = rows.map { |row| Role.new(name: row["role"], of: DataTable.list(row["of"]), share: row["share"].to_f, taken: row["taken"], usual: row["usual"]) }.freeze
         freeze
       end
 
       ALL = DataTable.rows("bowl_roles").group_by { |row| row["family"] }.map { |id, rows| new(id, rows) }.freeze
+
+      # Most of a bowl that cooks make an ingredient, by its id.
+      LIMITS = DataTable.rows("bowl_limits").to_h { |row| [row["ingredient"], row["most_share"].to_f] }.freeze
 
       # The family with this id, nil for none.
       def self.[](id) = ALL.find { |family| family.id == id }

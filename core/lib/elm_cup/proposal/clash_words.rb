@@ -4,14 +4,15 @@ module ElmCup
   module Proposal
     # A clash in words: what cannot be had together, and what each wish would have to give.
     module ClashWords
-      # A Hash: wishes, words, relax.
-      def self.to_h(clash, library)
+      WITHIN = "with no line under half or over twice what it is, and no helper over a quarter of its part"
+
+      # A Hash: wishes, words, relax. within: what is kept to all the while, in words.
+      def self.to_h(clash, library, within: WITHIN)
         names = clash.wishes.map { |wish| "“#{Balance::WishWords.say(wish, library)}”" }
-        {"wishes" => clash.wishes.map(&:text), "words" => sentence(names, clash), "certain" => clash.certain, "relax" => clash.relaxed.map { |relaxed| relax(relaxed, library) }}
+        {"wishes" => clash.wishes.map(&:text), "words" => sentence(names, within), "certain" => clash.certain, "relax" => clash.relaxed.map { |relaxed| relax(relaxed, library) }}
       end
 
-      def self.sentence(names, clash)
-        within = "with no line under half or over twice what it is, and no helper over a quarter of its part"
+      def self.sentence(names, within)
         return "#{names.first} cannot be had here, #{within}." if names.size == 1
 
         "#{names[0...-1].join(", ")} and #{names.last} cannot #{(names.size == 2) ? "both" : "all"} be, #{within}."

@@ -6,14 +6,16 @@ module ElmCup
     module CupboardDocument
       SCHEMA = JsonFaults.schema("cupboard.schema.json")
 
-      # nil, or InvalidDocument with every fault at its place. library: where its ingredients are found.
-      def self.check(said, library)
+      # The Balance::Wishes of it, as they are kept or in a cook's words; InvalidDocument with every fault at its place. library: where its
+      # ingredients are found.
+      def self.wishes(said, library)
         Document::Schema.refuse("", "A cupboard is a JSON object; this is #{JsonFaults.name_of(said)}") unless said.is_a?(Hash)
         Document::Finite.check(said)
         faults = JsonFaults.of(SCHEMA, said, whole: "a cupboard") { "Give one of piece_grams, scoop_ml and pieces" }
-        faults = unknown(said, library) + wishes(said) if faults.empty?
+        read, faults = wishes_and_faults(said, library) if faults.empty?
+        faults += unknown(said, library) if read
         faults << fault("/have", "Tick at least one thing that there is") if faults.empty? && said["have"].empty? && (said["use_up"] || []).empty?
-        raise InvalidDocument.new(faults) if faults.any?
+        faults.any? ? raise(InvalidDocument.new(faults)) : read
       end
 
       def self.unknown(said, library)
@@ -21,17 +23,22 @@ module ElmCup
         ids.reject { |id, _| library[id] }.map { |id, pointer| fault(pointer, "No ingredient has the id “#{id}”") }
       end
 
-      def self.wishes(said)
-        (said["wishes"] || []).each_with_index.filter_map do |text, at|
-          wish = Balance::Wish.read(text)
-          message = wish_fault(wish, said)
-          fault("/wishes/#{at}", "“#{text}”: #{message}") if message
+      def self.wishes_and_faults(said, library)
+        desk = WishDesk.without_bowl(library)
+        faults = []
+        read = (said["wishes"] || []).each_with_index.filter_map do |text, at|
+          wish = desk.wish(text)
+          message = wish_fault(wish, said, library)
+          message ? (faults << fault("/wishes/#{at}", "“#{text}”: #{message}")) && nil : wish
         rescue Balance::WishReader::Unreadable => error
-          fault("/wishes/#{at}", error.message)
+          (faults << fault("/wishes/#{at}", error.message)) && nil
         end
+        [read.uniq(&:text), faults]
       end
 
-      def self.wish_fault(wish, said)
+      def self.wish_fault(wish, said, library)
+        return "there is only one part; take “#{wish.part}.” out" if wish.part
+        return Asked.unknown_name(wish, library) if wish.key == "without"
         return "there is nothing to keep in a bowl that is not made yet" if wish.key == "lock"
         return "the texture is said by “want”" if wish.key == "texture"
 
@@ -39,7 +46,7 @@ module ElmCup
       end
 
       def self.fault(pointer, message) = InvalidDocument::Fault.new(pointer: pointer, message: message)
-      private_class_method :unknown, :wishes, :wish_fault, :fault
+      private_class_method :unknown, :wishes_and_faults, :wish_fault, :fault
     end
   end
 end

@@ -12,8 +12,9 @@ module ElmCup
       attr_reader :situation, :spots
 
       # read: Assessment::ReadFormula, every line read; document: its Hash; wishes: Balance::Wishes; helpers: Helpers; only: the id that alone
-      # may stand in for what goes, nil for any; helped: helpers may come in; most: ingredient id => grams that there are.
-      def initialize(read, document, wishes, helpers, only: nil, helped: true, most: {})
+      # may stand in for what goes, nil for any; helped: helpers may come in; most: ingredient id => grams that there are; shares: ingredient
+      # id => the most of everything that it may be.
+      def initialize(read, document, wishes, helpers, only: nil, helped: true, most: {}, shares: {})
         @read = read
         @document = document
         @wishes = wishes
@@ -21,6 +22,7 @@ module ElmCup
         @only = only
         @helped = helped
         @most = most
+        @shares = shares
         @library = read.library
         @spots = {}
         @situation = make
@@ -34,7 +36,7 @@ module ElmCup
         parts = places.map { |place| Balance::Part.new(name: place.read.name, type: place.read.component.type, number: place.read.mix&.saturation&.number) }
         leading = Document::Leading.name(@read.formula.components.map { |part| {"name" => part.name, "type" => part.type} })
         Balance::Situation.new(amounts: helped.first, candidates: helped.last + stand_ins(lines), parts: parts,
-          leading: parts.index { |part| part.name == leading }, pieces: pieces)
+          leading: parts.index { |part| part.name == leading }, pieces: pieces, shares: @shares)
       end
 
       # Components first, then the flavours' own lines and toppings.
@@ -146,11 +148,9 @@ module ElmCup
 
       # For every line that a wish may send away.
       def stand_ins(lines)
-        going = lines.select { |amount| @wishes.any? { |wish| sends_away?(wish, amount) } }
+        going = lines.select { |amount| @wishes.any? { |wish| wish.forbids?(amount.entry, heated: amount.heated) } }
         going.flat_map { |amount| instead(amount) }
       end
-
-      def sends_away?(wish, amount) = Balance::Problem.breaks?(wish, amount)
 
       def instead(amount)
         spot = @spots[amount.id]

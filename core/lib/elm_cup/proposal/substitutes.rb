@@ -26,7 +26,7 @@ module ElmCup
         @pace = pace
         @have = have
         @reason = reason(reason)
-        @line = SoughtLine.find(@opened.answer, line) or refuse("/line", "No line holds “#{line.to_s.scrub[0, 60]}”; there are #{SoughtLine.names(@opened.answer)}")
+        @line = SoughtLine.find(@opened.lines, @opened.answer, line) or refuse("/line", "No line holds “#{line.to_s.scrub[0, 60]}”; there are #{SoughtLine.names(@opened.lines)}")
         @entry = @library[@line["ingredient"]]
       end
 
@@ -62,7 +62,11 @@ module ElmCup
         found.partition { |entry| helpers.here?(entry) }.flatten.first(TRIED)
       end
 
-      def lines = @opened.read.components.flat_map(&:lines).select { |line| line.entry == @entry }
+      # Every line of the ingredient, in flavours too.
+      def lines
+        flavours = @opened.read.flavours.flat_map { |flavour| [flavour.folded, flavour.topping] }
+        (@opened.read.components + flavours).flat_map(&:lines).select { |line| line.entry == @entry }
+      end
 
       def better?(entry)
         return !entry.breaks?(@reason) if diet?
@@ -114,26 +118,25 @@ module ElmCup
 
     # The line of an assessment that words mean.
     module SoughtLine
-      # A line as a Hash, nil for none: by pointer, ingredient id, name, or what stands in it.
-      def self.find(answer, said)
+      POINTER = %r{\A/(components|splits)/(\d{1,3})/(lines|topping)/(\d{1,3})\z}
+
+      # A line as a Hash, nil for none: by pointer, ingredient id, name, or what stands in it. lines: all of them; answer: the assessment.
+      def self.find(lines, answer, said)
         plain = said.to_s.scrub.strip.downcase
         return if plain.empty?
 
-        all = lines(answer)
-        by_pointer(answer, plain) || all.find { |line| line["ingredient"] == plain } || all.find { |line| line["name"]&.downcase == plain } ||
-          all.find { |line| line["text"].to_s.downcase.include?(plain) }
+        by_pointer(answer, plain) || lines.find { |line| line["ingredient"] == plain } || lines.find { |line| line["name"]&.downcase == plain } ||
+          lines.find { |line| line["text"].to_s.downcase.include?(plain) }
       end
 
       # "rolled oats, tahini"
-      def self.names(answer) = lines(answer).filter_map { |line| line["name"]&.downcase }.uniq.first(12).join(", ")
-
-      def self.lines(answer) = answer["components"].flat_map { |part| part["lines"] }
+      def self.names(lines) = lines.filter_map { |line| line["name"]&.downcase }.uniq.first(12).join(", ")
 
       def self.by_pointer(answer, said)
-        part, line = said.match(%r{\A/components/(\d+)/lines/(\d+)\z})&.captures&.map(&:to_i)
-        part && answer["components"][part]&.fetch("lines")&.at(line)
+        list, part, key, line = said.match(POINTER)&.captures
+        list && answer.dig(list, part.to_i, key, line.to_i)
       end
-      private_class_method :lines, :by_pointer
+      private_class_method :by_pointer
     end
   end
 end

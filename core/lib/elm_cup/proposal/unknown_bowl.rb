@@ -85,7 +85,7 @@ module ElmCup
       LEAST_SHARE = 0.1
 
       def usual_lines(resolver)
-        @family.roles.select(&:needed).map do |role|
+        @family.roles.select(&:usual?).map do |role|
           entry = @library[role.usual]
           line = resolver.weighed(entry.id, role.share * 100)
           line.with(text: entry.name, melted: entry.like == "coconut-oil")

@@ -6,40 +6,67 @@ module ElmCup
     class WishDesk
       # The desk of a formula document (Hash), checked here.
       def self.of(document, library)
+        Document::Schema.check(document)
         answer = Assessment.of(document.except("wishes"), library: library)
+        new(answer, Assessment::Wished.new(answer, library), library, kept: document["wishes"] || [])
+      end
+
+      # The desk where there is no bowl yet, so that nothing can be more or less than it is.
+      def self.without_bowl(library)
+        answer = {"components" => [], "allergens" => [], "diets" => []}
         new(answer, Assessment::Wished.new(answer, library), library)
       end
 
-      # answer: the assessment as a Hash; wished: Assessment::Wished of it.
-      def initialize(answer, wished, library)
+      # answer: the assessment as a Hash; wished: Assessment::Wished of it; kept: texts of the wishes that there are.
+      def initialize(answer, wished, library, kept: [])
         @answer = answer
         @wished = wished
         @library = library
+        @kept = kept
         @matcher = Ingredient::LineResolver.matcher(library)
       end
 
-      # The Balance::Wish that typed words mean. WishReader::Unreadable with the mend where they mean none.
-      def wish(text) = phrase.read(text)
+      # The Balance::Wish of a text as it is kept, or as people say it. WishReader::Unreadable with the mend where it is neither.
+      def wish(text) = Balance::Wish.formal?(text) ? Balance::Wish.read(text) : phrase.read(text)
 
-      # The same as a Hash: wish, words, now, met. InvalidDocument where they mean none.
-      def read(text)
-        @wished.to_h(wish(text))
+      # What words mean, as a Hash: the wish, and all wishes of the formula with it. component: the part that it is said of, which it names
+      # where there are several. InvalidDocument where they mean none.
+      def read(text, component: nil)
+        wish = named(wish(text), component)
+        @wished.to_h(wish).merge("wishes" => with(wish))
       rescue Balance::WishReader::Unreadable => error
         Document::Schema.refuse("/text", error.message)
       end
 
       private
 
-      def phrase
-        Balance::WishPhrase.new(parts: (@answer["components"] + (@answer["splits"] || [])).map { |part| part["name"] },
-          now: ->(row, part) { @wished.now(Balance::Wish.new(text: row.key, key: row.key, op: "=", value: 0.0, part: part)) }, find: method(:find))
+      # A new wish takes the place of those that are about the same.
+      def with(wish)
+        @kept.reject { |text| wish.replaces?(Balance::Wish.read(text)) } + [wish.text]
       end
+
+      def named(wish, component)
+        return wish if component.nil?
+
+        Document::Schema.refuse("/component", "There is no component “#{component.to_s.scrub[0, 60]}”") unless names.include?(component)
+        (names.size > 1 && wish.part.nil?) ? wish.of(component) : wish
+      end
+
+      def parts = @answer["components"] + (@answer["splits"] || [])
+
+      def names = parts.map { |part| part["name"] }
+
+      def phrase
+        Balance::WishPhrase.new(parts: names, now: ->(row, part) { now(row.key, part) }, texture: ->(part) { now("texture", part) }, find: method(:find))
+      end
+
+      def now(key, part) = @wished.now(Balance::Wish.new(text: key, key: key, op: "=", value: 0.0, part: part))
 
       # What stands in the bowl comes before what is only like the name.
       def find(name)
         return name if @library[name]
 
-        here = @answer["components"].flat_map { |part| part["lines"] }.find { |line| line["text"]&.downcase&.include?(name) || line["name"]&.downcase == name }
+        here = parts.flat_map { |part| part["lines"] + (part["topping"] || []) }.find { |line| line["text"]&.downcase&.include?(name) || line["name"]&.downcase == name }
         return here["ingredient"] if here && here["ingredient"]
 
         match = @matcher.match(name)

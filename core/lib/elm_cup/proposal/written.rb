@@ -7,9 +7,10 @@ module ElmCup
       # before: the figures of the formula now (Assessment::Wished#figures); number: which answer it is, from 0; sized: the batch was made larger or smaller first.
       def self.call(answer, before, library, number: 0, sized: false)
         grams = answer.problem.grams_at(answer.found.values)
+        after = Assessment::Wished.new(answer.assessment, library).figures
         {
           "formula" => answer.amended.document, "changes" => answer.amended.changes.map { |change| change(change) }, "patch" => answer.amended.patch,
-          "before" => before, "after" => Assessment::Wished.new(answer.assessment, library).figures, "size" => answer.found.cost.round(4),
+          "before" => before, "after" => after, **Assessment::ComeAndGone.of(before, after), "size" => answer.found.cost.round(4),
           "proved_optimal" => answer.found.proved?,
           "why" => Reason.call(answer.amended.changes, answer.found, number, sized: sized, edge: answer.edge, quick: answer.quick),
           "sums" => Sums.new(answer.problem, grams, answer.found).to_a + PartSums.of(answer.assessment)
@@ -18,7 +19,7 @@ module ElmCup
 
       # A formula that is so already.
       def self.same(document, figures)
-        {"formula" => document, "changes" => [], "patch" => [], "before" => figures, "after" => figures, "size" => 0.0, "proved_optimal" => true, "why" => Reason::NOTHING, "sums" => []}
+        {"formula" => document, "changes" => [], "patch" => [], "before" => figures, "after" => figures, **Assessment::ComeAndGone.of(figures, figures), "size" => 0.0, "proved_optimal" => true, "why" => Reason::NOTHING, "sums" => []}
       end
 
       def self.change(change)

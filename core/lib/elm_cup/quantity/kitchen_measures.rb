@@ -19,14 +19,14 @@ module ElmCup
       NOTHING = 1e-6
       # A sum this near to what is wanted is enough of it.
       ENOUGH = 0.999_999
-      # A term is not counted out further than this many of its own unit while a larger measure exists.
+      # A term is not counted out further than this many of its own unit where the next larger kind of measure takes no more than that.
       MOST = {"tsp" => 3, "tbsp" => 4}.freeze
 
       # spoons, cups: texts such as "1/2 tsp"; ArgumentError for one that is no spoon or cup.
       def initialize(standard: CupStandard::US, spoons: SPOONS, cups: CUPS)
         @standard = standard
         all = (spoons + cups).map { |text| measure(text) }.uniq.sort_by { |each| -each.ml }
-        @measures = all.map { |each| (all.any? { |other| larger?(other, each) }) ? each.with(too_many: too_many(each)) : each }.freeze
+        @measures = all.map { |each| each.with(too_many: too_many(each, all.select { |other| larger?(other, each) })) }.freeze
         freeze
       end
 
@@ -103,7 +103,12 @@ module ElmCup
         whole.select { |count| count.positive? && count < each.too_many }
       end
 
-      def too_many(each) = MOST.key?(each.family) ? (MOST[each.family] / each.share).ceil : Float::INFINITY
+      # As long as no larger one could take its place, it is counted on.
+      def too_many(each, larger)
+        return Float::INFINITY if larger.empty?
+
+        [(MOST.fetch(each.family) / each.share), larger.map(&:ml).min / each.ml].max.ceil
+      end
 
       def larger?(other, each)
         FAMILIES.keys.index(other.family) > FAMILIES.keys.index(each.family)

@@ -15,13 +15,7 @@ const props = defineProps<{
 }>()
 const emit = defineEmits<{ tryOn: [at: number]; take: [at: number] }>()
 const NAMES = ['The least', 'Another way', 'A third']
-const rows = computed<FigureRow[]>(() =>
-  figureRows(
-    props.answers.map((answer) => answer.after),
-    props.answers[0]?.before,
-    props.library,
-  ),
-)
+const rows = computed<FigureRow[]>(() => figureRows(props.answers, props.library))
 const sums = ref<Why[]>([])
 const asked = ref(false)
 /** The sums of a figure: all that lead to a texture, the one of any other. */

@@ -2,7 +2,14 @@
 /** Wishes that cannot be had together, and what each would have to give: press one to let it. */
 import type { Clash } from '@/api/client'
 
-const props = defineProps<{ clash: Clash; wishes: string[] }>()
+const props = withDefaults(
+  defineProps<{
+    clash: Clash
+    /** What can be changed here. */ wishes: string[]
+    /** Of its heading. */ level?: 2 | 3
+  }>(),
+  { level: 3 },
+)
 defineEmits<{ relax: [change: Clash['relax'][number]] }>()
 /** What nobody said cannot be changed here. */
 const mine = (wish: string) => props.wishes.includes(wish)
@@ -10,7 +17,7 @@ const mine = (wish: string) => props.wishes.includes(wish)
 
 <template>
   <div class="clash">
-    <h3>These clash</h3>
+    <component :is="`h${level}`" class="title">These clash</component>
     <p>{{ clash.words }}</p>
     <p class="quiet">
       Give way in one of them<template v-if="!clash.certain"> (not every step was proved in the time)</template>:
@@ -37,7 +44,7 @@ const mine = (wish: string) => props.wishes.includes(wish)
   padding: 4px 14px;
   margin: 12px 0;
 }
-h3 {
+.title {
   font-size: 1.0625rem;
   margin: 0 0 4px;
 }

@@ -6,12 +6,8 @@ import type { useSlip } from '@/composables/useSlip'
 import EntryLine from './EntryLine.vue'
 import SlipRow from './SlipRow.vue'
 
-const props = defineProps<{
-  slip: ReturnType<typeof useSlip>
-  loaded: boolean
-  /** Ids of ingredients that stay as they are. */ locked: string[]
-}>()
-const emit = defineEmits<{ instead: [line: AssessedLine]; lock: [ingredient: string] }>()
+const props = defineProps<{ slip: ReturnType<typeof useSlip>; loaded: boolean }>()
+const emit = defineEmits<{ instead: [line: AssessedLine]; lock: [line: AssessedLine] }>()
 const entry = useTemplateRef<InstanceType<typeof EntryLine>>('entry')
 const { place, flavour, lines, assessed, assessedLines, process, kitchen, picking } = props.slip
 const scale = computed(() =>
@@ -40,8 +36,7 @@ defineExpose({ focus: () => entry.value?.focus() })
       @remove="slip.remove(row)"
       @nudge="slip.nudge(row, $event)"
       @drag="slip.nudge(row, $event, false)"
-      :locked="locked.includes(assessedLines[row]?.ingredient ?? '')"
-      @lock="emit('lock', assessedLines[row]!.ingredient!)"
+      @lock="emit('lock', assessedLines[row]!)"
       @pick="picking = row"
       @instead="emit('instead', assessedLines[row]!)"
     />

@@ -18,7 +18,6 @@ const props = defineProps<{
   kitchen?: DocumentKitchen
   number: number
   /** It stays as it is when the rest is balanced. */
-  locked?: boolean
 }>()
 const emit = defineEmits<{
   change: [line: DocumentLine]
@@ -147,7 +146,7 @@ function choose(ingredient: string) {
     <RowTools
       :number="number"
       :known="assessed?.status === 'read'"
-      :locked="locked"
+      :locked="!!assessed?.locked_by"
       @lock="emit('lock')"
       @nudge="emit('nudge', $event)"
       @remove="emit('remove')"

@@ -41,7 +41,7 @@ async function look(why: string) {
 }
 /** What it changes, in few words: only the figures that move. */
 function moved(candidate: Candidate) {
-  return figureRows([candidate.after], candidate.before, props.library)
+  return figureRows([candidate], props.library)
     .filter((row) => row.after[0] !== row.before && row.after[0] !== 'the same')
     .map((row) => ({
       name: row.name,

@@ -1,17 +1,17 @@
 <script setup lang="ts">
 /** What the cook wants, each with what is now; typed or picked, kept with the formula. */
 import { computed, ref, useTemplateRef } from 'vue'
-import { api, unwrap, type Assessment, type Library } from '@/api/client'
-import type { FormulaDocument } from '@/api/document'
+import type { Assessment, Library } from '@/api/client'
 import ActionMenu from '@/components/frame/ActionMenu.vue'
+import type { Wishes } from '@/composables/useWishes'
 
-const props = defineProps<{ document: FormulaDocument; assessment?: Assessment; library?: Library }>()
-const emit = defineEmits<{ wishes: [wishes: string[]]; balance: []; trial: [] }>()
+const props = defineProps<{ wishes: Wishes; assessment?: Assessment; library?: Library }>()
+const emit = defineEmits<{ balance: []; trial: [] }>()
 
 const text = ref('')
 const fault = ref<string>()
 const field = useTemplateRef<HTMLInputElement>('field')
-const kept = computed(() => props.document.wishes ?? [])
+const kept = computed(() => props.wishes.kept.value)
 /** As they are said; while an assessment is on its way, as they are kept. */
 const shown = computed(() =>
   kept.value.map(
@@ -45,28 +45,26 @@ const choices = computed(() => [
   ...names.value.map((id) => ({ id: `lock:${id}`, word: `keep ${nameOf(id)} as it is` })),
 ])
 
-const about = (wish: string) =>
-  /(?:^|\.)(?:diet=|without:|lock:)/.test(wish) ? wish : wish.replace(/(<=|>=|=)[^=]*$/, '$1')
-
-/** What words mean is the server's to say; what they cannot mean stays in the field, with the mend. */
+/** What words cannot mean stays in the field, with the mend; whether all is well. */
 async function add(words: string) {
-  const said = words.trim()
-  if (!said) return emit('balance')
+  if (!words.trim()) return true
   fault.value = undefined
   try {
-    const wish = await unwrap(api.POST('/api/wish', { body: { document: props.document as never, text: said } }))
-    // A new wish for the same figure, the same way, takes the place of the old; diets, locks and what must go pile up.
-    emit('wishes', [...kept.value.filter((each) => about(each) !== about(wish.wish)), wish.wish])
+    await props.wishes.add(words.trim())
     text.value = ''
+    return true
   } catch (failure) {
     fault.value = (failure as Error).message.replace(/^text: /, '')
+    return false
   }
 }
+/** What is still in the field is wished for, too. */
+async function balance() {
+  if (await add(text.value)) emit('balance')
+}
+const said = () => (text.value.trim() ? add(text.value) : balance())
 function remove(wish: string) {
-  emit(
-    'wishes',
-    kept.value.filter((each) => each !== wish),
-  )
+  props.wishes.drop(wish)
   field.value?.focus()
 }
 defineExpose({ focus: () => field.value?.focus() })
@@ -74,7 +72,7 @@ defineExpose({ focus: () => field.value?.focus() })
 
 <template>
   <section class="wishes" aria-label="What you want of it">
-    <form class="line" @submit.prevent="add(text)">
+    <form class="line" @submit.prevent="said">
       <span class="lead">I want</span>
       <ul v-if="shown.length" class="said" aria-label="Wishes">
         <li v-for="wish in shown" :key="wish.wish" :class="{ open: !wish.met }" :data-wish="wish.wish">
@@ -105,8 +103,8 @@ defineExpose({ focus: () => field.value?.focus() })
           type="button"
           label="Balance"
           title="The least change that gives all of it (b)"
-          :disabled="!kept.length"
-          @click="emit('balance')"
+          :disabled="!kept.length && !text.trim()"
+          @click="balance"
         />
         <Button
           type="button"

@@ -1,4 +1,4 @@
-import type { Figures, Library } from '@/api/client'
+import type { BalanceAnswer, Figures, Library, SaidOf } from '@/api/client'
 import { figure } from '@/format'
 
 /** One figure of several formulas, as it is said; `key` is that of its sum. */
@@ -10,6 +10,7 @@ export interface FigureRow {
   before: string
   after: string[]
 }
+type Answered = Pick<BalanceAnswer, 'before' | 'after' | 'come' | 'gone'>
 type Field = Exclude<keyof Figures, 'components' | 'allergens' | 'diets' | 'unpriced'>
 /** Field, its name, its unit, digits, the key of its sum. */
 const FIELDS: [Field, string, string, number, string?][] = [
@@ -26,22 +27,23 @@ const FIELDS: [Field, string, string, number, string?][] = [
 ]
 
 /** Every figure that one of the formulas has: textures first, then by piece, then what must be said of it. */
-export function figureRows(after: Figures[], before: Figures | undefined, library?: Library): FigureRow[] {
+export function figureRows(answers: Answered[], library?: Library): FigureRow[] {
+  const before = answers[0]?.before
   if (!before) return []
-  const all = [before, ...after]
+  const all = [before, ...answers.map((answer) => answer.after)]
   const row = (name: string, said: (figures: Figures) => string, key?: string, part?: string): FigureRow[] => {
     const texts = all.map(said)
     return texts.every((text) => text === '–') ? [] : [{ name, key, part, before: texts[0]!, after: texts.slice(1) }]
   }
   const parts = [...new Set(all.flatMap((figures) => (figures.components ?? []).map((part) => part.name)))]
   const part = (figures: Figures, name: string) => figures.components?.find((each) => each.name === name)
-  /** All of them now; then what comes and what goes. */
-  const names = (ids: string[] = [], now: string[] = [], whole: boolean) => {
+  /** All of them now; then what comes and what goes with each answer. */
+  const said = (name: string, key: keyof SaidOf) => {
     const word = (id: string) => library?.allergens[id] ?? id
-    if (whole) return ids.map(word).join(', ') || 'none on the list'
-    const come = ids.filter((id) => !now.includes(id)).map((id) => `+ ${word(id)}`)
-    const gone = now.filter((id) => !ids.includes(id)).map((id) => `− ${word(id)}`)
-    return [...come, ...gone].join(', ') || 'the same'
+    const moved = (answer: Answered) =>
+      [...answer.come[key].map((id) => `+ ${word(id)}`), ...answer.gone[key].map((id) => `− ${word(id)}`)].join(', ')
+    const now = before[key]?.map(word).join(', ') || 'none on the list'
+    return { name, before: now, after: answers.map((answer) => moved(answer) || 'the same') }
   }
   return [
     ...parts.flatMap((name) =>
@@ -80,7 +82,7 @@ export function figureRows(after: Figures[], before: Figures | undefined, librar
       ),
     ),
     ...row('Cost is without', (figures) => figures.unpriced?.join(', ').toLowerCase() || '–'),
-    ...row('Allergens', (figures) => names(figures.allergens, before.allergens, figures === before)),
-    ...row('Diets', (figures) => names(figures.diets, before.diets, figures === before)),
+    said('Allergens', 'allergens'),
+    said('Diets', 'diets'),
   ]
 }
