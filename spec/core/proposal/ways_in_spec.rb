@@ -158,7 +158,7 @@ RSpec.describe "Other ways in" do
       said = {"have" => have("dates-soft", "almonds", "water"), "shape" => shape, "want" => "rolls", "wishes" => ["without:sesame", "under 20 kcal"]}
       found = cupboard(said)
       expect(found["answers"]).to eq([])
-      expect(found["notes"].first).to match(/No bowl here comes to what you want. Of what is ticked a date-led one can be made/)
+      expect(found["notes"].first).to match(/No bowl here comes to what you want. Of what is ticked a date-led one comes nearest/)
       clash = found["clashes"].first
       expect(clash["wishes"]).to include("kcal<=20").and all(match(/kcal|texture/))
       expect(clash["words"]).to match(/twice its share of a usual date-led bowl/)

@@ -28,7 +28,7 @@ module ElmCup
 
       # A Hash ready for JSON, of at most `most` answers; quick: the first that is found, not yet the least for sure.
       def to_h(most, quick: false)
-        answers = if @open.empty?
+        answers = if so_already?
           [Written.same(@document, @wished.figures)]
         else
           found(quick ? 1 : most, quick)
@@ -44,6 +44,11 @@ module ElmCup
       def question = @question ||= Balance::Question.new(reader.situation.with_met(@met), @wishes, @pace)
 
       private
+
+      # All that is wished, and nothing more of an ingredient than may be.
+      def so_already?
+        @open.empty? && @shares.all? { |id, share| @opened.lines.sum { |line| (line["ingredient"] == id) ? line["grams"] : 0 } <= share * @opened.answer["grams"] }
+      end
 
       def said(wish) = @wished.to_h(wish).merge(@kept.include?(wish) ? {"kept" => true} : {})
 

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 /** Wishes that cannot be had together, and what each would have to give: press one to let it. */
+import { computed } from 'vue'
 import type { Clash } from '@/api/client'
 
 const props = withDefaults(
@@ -11,16 +12,19 @@ const props = withDefaults(
   { level: 3 },
 )
 defineEmits<{ relax: [change: Clash['relax'][number]] }>()
+/** One wish alone that cannot be had. */
+const alone = computed(() => props.clash.wishes.length === 1)
 /** What nobody said cannot be changed here. */
 const mine = (wish: string) => props.wishes.includes(wish)
 </script>
 
 <template>
   <div class="clash">
-    <component :is="`h${level}`" class="title">These clash</component>
+    <component :is="`h${level}`" class="title">{{ alone ? 'It cannot be had' : 'These clash' }}</component>
     <p>{{ clash.words }}</p>
     <p class="quiet">
-      Give way in one of them<template v-if="!clash.certain"> (not every step was proved in the time)</template>:
+      {{ alone ? 'It would have to give way' : 'Give way in one of them'
+      }}<template v-if="!clash.certain"> (not every step was proved in the time)</template>:
     </p>
     <ul>
       <li v-for="change in clash.relax" :key="change.wish">
