@@ -34,6 +34,9 @@ module ElmCup
         (wish.row.of == "part") ? part(wish)&.fetch(wish.row.field, nil) : figures[wish.row.field]
       end
 
+      # The texture number of the part that a texture wish is about; nil where it has none.
+      def number(wish) = part(wish)&.dig("saturation", "value")&.then { |value| Binding::Texture.number(value) if value.positive? }
+
       # It is so.
       def met?(wish)
         return figure_met?(wish) if wish.figure?

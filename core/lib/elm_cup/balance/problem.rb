@@ -9,13 +9,13 @@ module ElmCup
 
       attr_reader :situation, :wishes, :rows
 
-      # slack: wish text => how far its bound moves inwards; all: whole classes of texture, not their middles.
+      # corrections: wish text => Rows::Correction; all: whole classes of texture, not their middles.
       # near: textures that hold keep within so many classes of where they are.
-      def initialize(situation, wishes, slack: {}, all: false, near: nil)
+      def initialize(situation, wishes, corrections: {}, all: false, near: nil)
         @near = near
         @situation = situation
         @wishes = wishes
-        @slack = slack
+        @corrections = corrections
         @all = all
         @rows = Rows.new(situation)
         @amounts = situation.amounts + situation.candidates
@@ -87,12 +87,14 @@ module ElmCup
         situation.shares.each { |id, share| add(program, "share of #{id}", rows.of_ingredient(id).less(rows.whole("one"), share), upper: 0.0) }
       end
 
+      def correction(wish) = @corrections.fetch(wish.text, Rows::CORRECT)
+
       def say(program, wish)
-        if wish.figure? then bounded(program, wish.text, rows.bound(wish, slack: @slack.fetch(wish.text, 0.0)), wish)
+        if wish.figure? then bounded(program, wish.text, rows.bound(wish, correction(wish)), wish)
         elsif wish.key == "texture" then textured(program, wish)
         elsif wish.key == "diet" && wish.value == Mixture::Diets::LOW
           most = Mixture::Diets::MOST_NET_PER_100G / 100
-          bounded(program, wish.text, Rows::Bound.new(ratio: rows.net_carbohydrate, upper: most - @slack.fetch(wish.text, 0.0)), wish)
+          bounded(program, wish.text, Rows::Bound.new(ratio: rows.net_carbohydrate, upper: most - correction(wish).inward), wish)
         end
       end
 
@@ -130,8 +132,8 @@ module ElmCup
         return [now - @near, now + @near] if @near && now
 
         from, to = rows.window(wish.textures, all: @all)
-        slack = @slack.fetch(wish.text, 0.0)
-        from, to = [from && from + slack, to && to - slack]
+        by = correction(wish)
+        from, to = [from && from - by.off + by.inward, to && to - by.off - by.inward]
         now ? [from && [from, now].min, to && [to, now].max] : [from, to]
       end
 

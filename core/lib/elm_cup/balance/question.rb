@@ -17,7 +17,7 @@ module ElmCup
       end
 
       # The Problem of some wishes, each with its own bowl to set out from. Classes of texture are whole.
-      def problem(wishes, slack: {}, all: true) = Problem.new(Sizing.of(situation, wishes), wishes, slack: slack, all: all, near: all ? nil : @near)
+      def problem(wishes, corrections: {}, all: true) = Problem.new(Sizing.of(situation, wishes), wishes, corrections: corrections, all: all, near: all ? nil : @near)
 
       # true, false, or nil where the time did not suffice to know.
       def possible?(wishes)

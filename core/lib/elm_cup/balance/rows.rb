@@ -7,7 +7,17 @@ module ElmCup
       # A wished bound on a Ratio; `lower` or `upper` may be nil.
       Bound = Value.of(:ratio, lower: nil, upper: nil)
       # The lines P and Q of a part's supply, and its demand.
-      Sides = Value.of(:p, :q, :demand, :lead)
+      Sides = Value.of(:p, :q, :demand, :lead) do
+        # The texture number where the amounts weigh `grams`; nil where there is nothing dry, or nothing that binds.
+        def number(grams)
+          supply, dry = [p.at(grams), q.at(grams)].max, demand.at(grams)
+          Binding::Texture.number(supply / dry) if supply.positive? && dry.positive?
+        end
+      end
+      # What the sums of a wish have been found to miss, in its own unit or in classes: off is how much more the figure came to than was reckoned,
+      # and the bounds go by that; inward is how far they come in beside.
+      Correction = Value.of(off: 0.0, inward: 0.0)
+      CORRECT = Correction.new
       # Where a wished texture lies within its class, and how far from the edges of a class it keeps.
       AIM = [0.29, 0.70].freeze
       INSIDE = 0.002
@@ -32,12 +42,10 @@ module ElmCup
         end
       end
 
-      # The Bound of a figure wish. `slack` moves it inwards, in the figure's own unit; that of a number of pieces moves both ends up.
-      def bound(wish, slack: 0.0)
+      # The Bound of a figure wish, corrected.
+      def bound(wish, correction = CORRECT)
         lower, upper = limits(wish)
-        return Bound.new(ratio: ratio(wish), lower: lower && lower + slack, upper: upper && upper + slack) if wish.key == "pieces"
-
-        Bound.new(ratio: ratio(wish), lower: lower && lower + slack, upper: upper && upper - slack)
+        Bound.new(ratio: ratio(wish), lower: lower && lower - correction.off + correction.inward, upper: upper && upper - correction.off - correction.inward)
       end
 
       # [least, most] that a figure wish allows, nil where there is no end.

@@ -7,13 +7,13 @@ module ElmCup
     class Settler
       # So often at the most. Source: docs/model.md, Balance.
       ROUNDS = 5
-      # How far a texture's window gives way inwards each time, in classes; and by how much more than it missed a figure's bound does.
-      TEXTURE_SLACK = 0.05
-      MORE = 1.2
+      # How far the bounds of a wish come in each time beside what its sums missed: in classes, as a share of a figure, in net carbohydrate per gram.
+      TEXTURE_INWARD = 0.05
+      FIGURE_INWARD = 0.0005
+      NET_INWARD = 0.002
       # Whole pieces hide how little is missing; of several flavours each hides some.
-      PIECES_SLACK = 0.06
-      FLAVOUR_SLACK = 0.4
-      LEAST_SLACK = 0.0005
+      PIECES_OFF = 0.06
+      FLAVOUR_OFF = 0.4
       # What was settled on: Amended, the assessment of its document as a Hash, Balance::Search::Found, Balance::Problem; edge: a texture
       # is only just reached; quick: nothing smaller was looked for.
       Answer = Value.of(:amended, :assessment, :found, :problem, :edge, :quick)
@@ -39,9 +39,9 @@ module ElmCup
       private
 
       def settled(earlier, quick, edge)
-        slack = {}
+        corrections = {}
         ROUNDS.times do
-          problem = @question.problem(@question.wishes, slack: slack, all: edge)
+          problem = @question.problem(@question.wishes, corrections: corrections, all: edge)
           found = least(problem.program(earlier: earlier), quick) or return
           amended = Amended.new(@document, problem, found.values, @reader.spots)
           assessment = Assessment.of(amended.document.except("wishes"), library: @library)
@@ -49,7 +49,8 @@ module ElmCup
           missed = @question.wishes.reject { |wish| wished.met?(wish) }
           return Answer.new(amended: amended, assessment: assessment, found: found, problem: problem, edge: edge, quick: quick) if missed.empty?
 
-          missed.each { |wish| slack[wish.text] = slack.fetch(wish.text, 0.0) + missed_by(wish, wished) }
+          grams = problem.grams_at(found.values)
+          missed.each { |wish| corrections[wish.text] = correction(wish, corrections.fetch(wish.text, Balance::Rows::CORRECT), wished, problem.rows, grams) }
         end
         nil
       end
@@ -62,19 +63,24 @@ module ElmCup
         quick ? found : search.best(found)
       end
 
-      # Up where there are too few.
-      def pieces_slack(missing)
-        missing * ((@question.situation.pieces.bowls > 1) ? FLAVOUR_SLACK : PIECES_SLACK)
+      # before: the Correction there was; wished: Wished of what came out; rows, grams: what it was reckoned from.
+      def correction(wish, before, wished, rows, grams)
+        return before.with(off: before.off - missing_pieces(wish, wished)) if wish.key == "pieces"
+        return before.with(inward: before.inward + NET_INWARD) unless wish.figure? || wish.key == "texture"
+        return textured(wish, before, wished, rows, grams) if wish.key == "texture"
+
+        off = (wished.now(wish) || 0.0) - rows.ratio(wish).at(grams)
+        before.with(off: off, inward: before.inward + [wish.value * FIGURE_INWARD, 1e-6].max)
       end
 
-      def missed_by(wish, wished)
-        now = wished.now(wish)
-        return TEXTURE_SLACK unless wish.figure? && now
-        return pieces_slack(wish.value - now) if wish.key == "pieces"
+      def textured(wish, before, wished, rows, grams)
+        numbers = [wished.number(wish), rows.sides(@question.situation.part_of(wish)).number(grams)]
+        before.with(off: numbers.all? ? numbers.reduce(:-) : before.off, inward: before.inward + TEXTURE_INWARD)
+      end
 
-        least, most = Balance::Rows.new(@question.situation).limits(wish)
-        over = [most && now - most, least && least - now, 0.0].compact.max
-        [over * MORE, wish.value * LEAST_SLACK, 1e-6].max
+      # Up where there are too few.
+      def missing_pieces(wish, wished)
+        (wish.value - (wished.now(wish) || 0)) * ((@question.situation.pieces.bowls > 1) ? FLAVOUR_OFF : PIECES_OFF)
       end
     end
   end
