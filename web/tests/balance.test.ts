@@ -175,7 +175,7 @@ describe('useBalance', () => {
     const { balancing, draft } = bench(['kcal<=40', 'lock:tahini'])
     balancing.relax({ wish: 'kcal<=40', to: 52.1, becomes: 'kcal<=52.1', enough: true, words: '' })
     expect(draft.document.value.wishes).toEqual(['kcal<=52.1', 'lock:tahini'])
-    balancing.relax({ wish: 'lock:tahini', enough: true, words: 'let “tahini stays” go' })
+    balancing.relax({ wish: 'lock:tahini', enough: true, words: 'let “keep tahini” go' })
     expect(draft.document.value.wishes).toEqual(['kcal<=52.1'])
     await settle()
     expect(asked.length).toBeGreaterThan(0)
@@ -284,13 +284,13 @@ describe('ClashNote', () => {
     const relax = [
       { wish: 'kcal<=40', to: 52.1, becomes: 'kcal<=52.1', words: 'A gives way to B' },
       { wish: 'dough.texture=rolls', to: 'presses', becomes: 'dough.texture=presses', words: 'C gives way to D' },
-      { wish: 'lock:tahini', words: 'let “tahini stays” go' },
+      { wish: 'lock:tahini', words: 'let “keep tahini” go' },
     ]
     const shown = show(ClashNote, {
       wishes: ['kcal<=40', 'lock:tahini'],
       clash: { wishes: [], words: 'They cannot.', certain: true, relax },
     })
-    expect(shown.findAll('button').map((each) => each.text())).toEqual(['A gives way to B', 'let “tahini stays” go'])
+    expect(shown.findAll('button').map((each) => each.text())).toEqual(['A gives way to B', 'let “keep tahini” go'])
     await shown.findAll('button')[1]!.trigger('click')
     expect(shown.emitted('relax')).toEqual([[relax[2]]])
   })

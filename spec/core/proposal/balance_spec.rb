@@ -26,6 +26,13 @@ RSpec.describe "ElmCup.balance" do
     expect(answers[1]["why"]).to match(/without moving all that the first moves/)
   end
 
+  it "gives one in haste, and does not call it the least where it has not looked at all" do
+    quick = balance(bites, "texture=tacky", quick: true)
+    expect([quick["answers"].size, quick["clashes"]]).to eq([1, []])
+    expect(holds?(quick["answers"][0]["formula"], "texture=tacky")).to be(true)
+    expect(quick["answers"][0]["why"]).to match(quick["answers"][0]["proved_optimal"] ? /no smaller change/ : /the first that was found/)
+  end
+
   it "keeps parts as good as they are where nobody speaks of their texture, and says so" do
     answer = balance(bites, "kcal<=60")
     expect(answer["wishes"].select { |wish| wish["kept"] }.map { |wish| wish["wish"] }).to eq(["dough.texture=presses..rolls"])
@@ -172,6 +179,8 @@ RSpec.describe "ElmCup.balance" do
     figures = answers.first["sums"].map { |sum| sum["figure"] }
     expect(figures).to include("size", "kcal", "sugars", "free_sugars", "protein", "fat", "fibre", "sweetness", "grams", "pieces", "saturation", "texture_number", "grease")
     answers.first["sums"].each { |sum| expect(Arithmetic.reckon(sum["formula"], sum["inputs"])).to be_within([sum["value"].abs * 1e-3, 1e-6].max).of(sum["value"]) }
+    inputs = answers.first["sums"].to_h { |sum| [sum["figure"], sum["inputs"].keys] }
+    expect(%w[kcal sweetness].map { |figure| inputs[figure] & %w[pieces weight] }).to eq([%w[pieces], %w[weight]])
     after = answers.first["after"]
     {"kcal" => "kcal", "sugars" => "sugars_g", "protein" => "protein_g", "sweetness" => "sweetness_pct", "grams" => "grams"}.each do |figure, field|
       expect(answers.first["sums"].find { |sum| sum["figure"] == figure }["value"]).to be_within(0.06).of(after[field])
@@ -206,9 +215,12 @@ RSpec.describe "ElmCup.balance" do
     clash = balance(bites, "kcal<=50", "kcal>=80")["clashes"].first
     expect(clash["wishes"]).to eq(["kcal<=50", "kcal>=80"])
     expect(clash["relax"].map { |relax| relax["to"] }).to match([be_within(0.5).of(80), be_within(0.5).of(50)])
+    expect(balance(bites, "kcal<=50", "kcal>=80")["clashes"].first["words"]).to match(/cannot both be, with no line under half/)
+    three = balance(bites, "lock:dates-soft", "sugars<=4.4", "lock:oats-rolled", "fibre<=1.5", "texture=presses..rolls", have: [])["clashes"].first
+    expect(three).to include("wishes" => ["lock:dates-soft", "sugars<=4.4", "lock:oats-rolled"], "words" => a_string_matching(/\A“keep soft dates”, “at most 4.4 g of sugar a piece” and “keep rolled oats” cannot all be, with/))
     stuck = balance(bites, "without:tahini", "lock:tahini")["clashes"].first
     expect(stuck["wishes"]).to eq(["without:tahini", "lock:tahini"])
-    expect(stuck["relax"].map { |relax| relax["words"] }).to eq(["let “without tahini” go", "let “tahini stays” go"])
+    expect(stuck["relax"].map { |relax| relax["words"] }).to eq(["let “without tahini” go", "let “keep tahini” go"])
     locked = balance(bites, *%w[oats-rolled dates-soft tahini maple salt].map { |id| "lock:#{id}" }, "without:water", "texture=pours", have: [])
     expect(locked["answers"]).to eq([])
     expect(locked["clashes"].first["wishes"]).to include("texture=pours")

@@ -10,6 +10,7 @@ import {
   type TextureId,
   type Wish,
 } from '@/api/client'
+import { typedNumber } from '@/format'
 import { say } from './useNotice'
 
 /** What was said of the bowls that are wanted; it outlives a look at another page. */
@@ -68,12 +69,10 @@ export function useCupboard(library: Ref<Library | undefined>) {
   }
   const mustGo = (id: string, on: boolean) =>
     (useUp.value = on ? [...useUp.value, id] : useUp.value.filter((each) => each !== id))
-  /** A number over nothing; nothing for an empty text; not a number for what is none. */
+  /** A number over 0; nothing for an empty text, NaN for what is none. */
   const number = (text: string | undefined) => {
-    const plain = String(text ?? '').trim()
-    if (!plain) return undefined
-    const value = Number(plain.replace(',', '.'))
-    return value > 0 ? value : NaN
+    const value = typedNumber(text)
+    return value === undefined || value > 0 ? value : NaN
   }
   const nameOf = (id: string) => library.value?.ingredients.find((each) => each.id === id)?.name.toLowerCase() ?? id
   /** What is typed as a number and is none, with the mend. */

@@ -7,7 +7,7 @@ module ElmCup
       BOUNDS = {"<=" => "at most", ">=" => "at least", "=" => "about"}.freeze
       OF = {"piece" => " a piece", "share" => "", "part" => "", "batch" => ""}.freeze
 
-      # "rolls", "at most 3 g of free sugar a piece", "without peanut", "tahini stays".
+      # "rolls", "at most 3 g of free sugar a piece", "without peanut", "keep tahini".
       def self.say(wish, library)
         said = wish.figure? ? figure(wish) : plain(wish, library)
         wish.part ? "#{wish.part}: #{said}" : said
@@ -37,7 +37,7 @@ module ElmCup
           case wish.key
           when "texture" then wish.textures.uniq.join(" or ")
           when "diet" then wish.value
-          when "lock" then library[wish.value] ? "#{name} stays" : "what holds #{name} stays"
+          when "lock" then library[wish.value] ? "keep #{name}" : "keep what holds #{name}"
           when "without" then "without #{name}"
           end
         end

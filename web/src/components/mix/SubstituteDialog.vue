@@ -3,7 +3,7 @@
 import { computed, ref, shallowRef, watch } from 'vue'
 import { api, unwrap, type AssessedLine, type Library, type Substitutes } from '@/api/client'
 import type { FormulaDocument } from '@/api/document'
-import { figureRows } from './figureRows'
+import { figureRows, UNPRICED } from './figureRows'
 
 type Candidate = Substitutes['candidates'][number]
 const props = defineProps<{ line?: AssessedLine; document: FormulaDocument; library: Library }>()
@@ -42,7 +42,7 @@ async function look(why: string) {
 /** What it changes, in few words: only the figures that move. */
 function moved(candidate: Candidate) {
   return figureRows([candidate], props.library)
-    .filter((row) => row.after[0] !== row.before && row.after[0] !== 'the same')
+    .filter((row) => row.name !== UNPRICED && row.after[0] !== row.before && row.after[0] !== 'the same')
     .map((row) => ({
       name: row.name,
       text: /^[+−]/.test(row.after[0]!) ? row.after[0]! : `${row.before} → ${row.after[0]}`,
@@ -83,7 +83,10 @@ const others = (candidate: Candidate) => candidate.changes.filter((change) => ch
           <div class="head">
             <span
               ><strong>{{ candidate.text }}</strong>
-              <span v-if="candidate.here === false" class="quiet"> · not ticked in the cupboard</span></span
+              <span v-if="candidate.here === false" class="quiet"> · not ticked in the cupboard</span>
+              <span v-if="candidate.after.unpriced?.includes(candidate.name)" class="quiet">
+                · no price known</span
+              ></span
             >
             <Button label="Use it" size="small" @click="emit('take', candidate)" />
           </div>

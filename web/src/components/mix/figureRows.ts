@@ -26,6 +26,9 @@ const FIELDS: [Field, string, string, number, string?][] = [
   ['cost', 'Cost', '', 3, 'cost'],
 ]
 
+/** The row of what has no price. */
+export const UNPRICED = 'Cost is without'
+
 /** Every figure that one of the formulas has: textures first, then by piece, then what must be said of it. */
 export function figureRows(answers: Answered[], library?: Library): FigureRow[] {
   const before = answers[0]?.before
@@ -81,7 +84,7 @@ export function figureRows(answers: Answered[], library?: Library): FigureRow[] 
         key,
       ),
     ),
-    ...row('Cost is without', (figures) => figures.unpriced?.join(', ').toLowerCase() || '–'),
+    ...row(UNPRICED, (figures) => figures.unpriced?.join(', ').toLowerCase() || '–'),
     said('Allergens', 'allergens'),
     said('Diets', 'diets'),
   ]
