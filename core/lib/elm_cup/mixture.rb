@@ -4,6 +4,7 @@
 require_relative "mixture/mixture"
 require_relative "mixture/sweetness"
 require_relative "mixture/nutrition"
+require_relative "mixture/polyol_caution"
 require_relative "mixture/allergens"
 require_relative "mixture/diets"
 require_relative "mixture/label_rounding"

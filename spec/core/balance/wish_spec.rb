@@ -58,7 +58,7 @@ RSpec.describe ElmCup::Balance::Wish do
     }.merge(
       "wetter" => "texture=#{ElmCup::Binding::Texture::ALL[ElmCup::Binding::Texture.index(answer["components"][0]["texture"]) + 1]}", "a bit drier" => "texture=#{ElmCup::Binding::Texture::ALL[ElmCup::Binding::Texture.index(answer["components"][0]["texture"]) - 1]}",
       "holds together" => "texture=presses..rolls", "not sticky" => "texture=presses..rolls", "no nuts please" => "diet=nut-free", "I want it vegan" => "diet=vegan", "please make it less sweet" => "sweetness<=#{(answer["sweetness_pct"] * 0.9).round(1)}",
-      "double the batch" => "pieces=#{answer["pieces"]["count"] * 2}", "half as many" => "pieces=#{(answer["pieces"]["count"] / 2.0).round}", "two dozen" => "pieces=24", "a dozen balls" => "pieces=12", "half a dozen" => "pieces=6", "thirty pieces" => "pieces=30",
+      "double the batch" => "pieces=#{answer["pieces"]["count"] * 2}", "half as many" => "pieces=#{(answer["pieces"]["count"] / 2.0).round}", "two dozen" => "pieces=24", "a dozen balls" => "pieces=12", "half a dozen" => "pieces=6", "thirty pieces" => "pieces=30", "fifteen bites" => "pieces=15", "three dozen bars" => "pieces=36",
       "under ⅔ g fat" => "fat<=0.666667", "less than half the sugar" => "sugars<=#{figure.call("sugars_g", 0.5)}", "0,50 € each" => "cost<=0.5", "grease under 40 %" => "grease<=0.4", "2 kilos" => "grams=2000", "not too sweet" => "sweetness<=#{(answer["sweetness_pct"] * 0.9).round(1)}"
     ).each do |said, wish|
       it("takes “#{said}” as #{wish}") { expect(ElmCup.wish(document, said)["wish"]).to eq(wish) }

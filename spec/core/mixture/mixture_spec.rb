@@ -105,4 +105,11 @@ RSpec.describe "What is in the bowl" do
     }
     wanted.each { |name, figure| expect(facts.fetch(name)).to be_within(0.06 + 0.002 * figure).of(figure), "#{name}: #{facts[name]} for #{figure}" }
   end
+
+  # Regulation (EU) 1169/2011, Annex III, 2.4 (from memory): more than 10 % added polyols must say so.
+  it "warns of a bowl that is more than a tenth polyol, and of no other" do
+    notes = ->(grams) { ElmCup.assess(formula({"ingredient" => "oats-rolled", "grams" => 100 - grams}, {"ingredient" => "erythritol-powdered", "grams" => grams}))["notes"] }
+    expect(notes.call(12)).to eq(["More than a tenth of it is sugar alcohol (polyols): eaten in plenty it may be laxative."])
+    expect([notes.call(9), ElmCup.assess(formula)["notes"]]).to eq([[], []])
+  end
 end

@@ -187,6 +187,22 @@ RSpec.describe "ElmCup.balance" do
     end
   end
 
+  it "makes a bowl low in net carbohydrate, and keeps it so" do
+    document = formula("1 cup almond flour", "1/3 cup tahini", "3 tbsp coconut oil, melted", "1 tbsp honey")
+    low = balance(document, "diet=low-net-carbohydrate", "texture=tacky")["answers"]
+    expect(low.size).to eq(3)
+    low.each { |answer| expect([answer["after"]["diets"], answer["come"]["diets"]]).to all(include("low-net-carbohydrate")) }
+    sweeter = (low.first["after"]["sweetness_pct"] * 1.3).round(1)
+    kept = balance(low.first["formula"], "diet=low-net-carbohydrate", "texture=tacky", "sweetness>=#{sweeter}")
+    expect(kept["wishes"].first["met"]).to be(true)
+    kept["answers"].each { |answer| expect(ElmCup.assess(answer["formula"])["nutrition_per_100g"]["net_carbohydrate_g"]).to be <= 10.0 }
+    # Regulation (EU) 1169/2011, Annex III, 2.4 (from memory): more than 10 % added polyols.
+    sweet = balance(document, "diet=low-net-carbohydrate", "sweetness>=14")
+    polyols = sweet["answers"].map { |answer| ElmCup.assess(answer["formula"])["nutrition_per_100g"]["polyols_g"] }
+    expect([polyols.max, sweet["notes"].join]).to match([be > 10, /Of an answer here it must be said: more than a tenth of it is sugar alcohol .* may be laxative/])
+    expect(kept["answers"]).not_to be_empty
+  end
+
   it "counts cost, and offers nothing whose price it does not know" do
     pantry = ElmCup.pantry([{"id" => "oats-rolled", "name" => "Rolled oats", "price" => 1.5, "pack_grams" => 500}, {"id" => "tahini", "name" => "Tahini", "price" => 5, "pack_grams" => 300}, {"id" => "maple", "name" => "Maple syrup", "price" => 7, "pack_grams" => 330}])
     now = ElmCup.assess(bites, pantry: pantry)["cost"]["piece"]

@@ -9,23 +9,20 @@ import BreachNote from '@/components/mix/BreachNote.vue'
 import CupPanel from '@/components/mix/CupPanel.vue'
 import FlavourSettings from '@/components/mix/FlavourSettings.vue'
 import HowMixed from '@/components/mix/HowMixed.vue'
-import MatchPicker from '@/components/mix/MatchPicker.vue'
+import MixDialogs from '@/components/mix/MixDialogs.vue'
 import PartsBar from '@/components/mix/PartsBar.vue'
 import PartSettings from '@/components/mix/PartSettings.vue'
 import SidePanel from '@/components/mix/SidePanel.vue'
 import SlipLines from '@/components/mix/SlipLines.vue'
-import SubstituteDialog from '@/components/mix/SubstituteDialog.vue'
 import TakesEditor from '@/components/mix/TakesEditor.vue'
-import TrialDialog from '@/components/mix/TrialDialog.vue'
 import TriedCup from '@/components/mix/TriedCup.vue'
 import WholePanel from '@/components/mix/WholePanel.vue'
 import WishBar from '@/components/mix/WishBar.vue'
-import type { AssessedComponent, AssessedFlavour, AssessedLine, Substitutes } from '@/api/client'
+import type { AssessedComponent, AssessedFlavour } from '@/api/client'
 import type { PartType } from '@/api/document'
 import { useBalance } from '@/composables/useBalance'
 import { useDraft } from '@/composables/useDraft'
 import { useLibrary } from '@/composables/useLibrary'
-import { say } from '@/composables/useNotice'
 import { useParts } from '@/composables/useParts'
 import { useSlip } from '@/composables/useSlip'
 import { useWishes } from '@/composables/useWishes'
@@ -38,6 +35,7 @@ const library = useLibrary()
 const entry = useTemplateRef<InstanceType<typeof SlipLines>>('entry')
 const header = useTemplateRef<InstanceType<typeof FormulaHeader>>('header')
 const wishBar = useTemplateRef<InstanceType<typeof WishBar>>('wishBar')
+const dialogs = useTemplateRef<InstanceType<typeof MixDialogs>>('dialogs')
 const keysShown = ref(false)
 
 const slip = useSlip(draft)
@@ -49,7 +47,7 @@ const parts = useParts(
   () => slip.assessment.value?.splits?.[0]?.component,
   () => slip.assessment.value?.wishes ?? [],
 )
-const { place, component, flavour, assessment, assessed, assessedLines, error, process, picking, provisional } = slip
+const { place, component, flavour, assessment, assessed, error, process, provisional } = slip
 const document = draft.document
 const kitchen = computed(() => document.value.kitchen)
 /** While answers are weighed: the component whose cup is shown. */
@@ -58,7 +56,6 @@ const shownPart = computed({
   set: (index) => (place.value = { list: 'components', index: Number(index), key: 'lines' }),
 })
 const several = computed(() => document.value.components.length + (document.value.splits?.length ?? 0) > 1)
-const pickedLine = computed(() => (picking.value === undefined ? undefined : assessedLines.value[picking.value]))
 /** What is in hand by its kind. */
 const inHand = computed(() => (component.value ? (assessed.value as AssessedComponent | undefined) : undefined))
 const base = computed(() => (flavour.value ? (assessed.value as AssessedFlavour | undefined)?.component : undefined))
@@ -90,19 +87,6 @@ function nudgeFocused(direction: 1 | -1) {
   const row = focusedRow()
   if (row !== undefined) slip.nudge(row, direction)
 }
-/** The line that something shall stand in for, and the stand-in taken, as one edit. */
-const replacing = ref<AssessedLine>()
-const trialShown = ref(false)
-const triedOn = computed(() =>
-  slip.tried.value && trying.value !== undefined
-    ? { document: slip.tried.value, words: balancing.words(trying.value) }
-    : undefined,
-)
-function substitute(chosen: Substitutes['candidates'][number]) {
-  replacing.value = undefined
-  if (draft.apply(`${chosen.text} instead`, chosen.patch))
-    say(`${chosen.text} instead.`, { word: 'Undo', run: () => draft.undo() })
-}
 const shortcuts: Shortcut[] = [
   { keys: '/', what: 'To the entry line', run: () => entry.value?.focus() },
   { keys: 'ctrl+z', what: 'Undo', run: () => draft.undo(), inFields: true },
@@ -114,7 +98,7 @@ const shortcuts: Shortcut[] = [
   { keys: 'alt+ArrowRight', what: 'The part in hand one place later', run: () => moveInHand(1) },
   { keys: 'b', what: 'Balance: the least change that gives what you want', run: () => balancing.ask() },
   { keys: 'w', what: 'To the wishes', run: () => wishBar.value?.focus() },
-  { keys: 't', what: 'Trial spoonful: one or two pieces first', run: () => (trialShown.value = true) },
+  { keys: 't', what: 'Trial spoonful: one or two pieces first', run: () => dialogs.value?.tryOut() },
   { keys: 'l', what: 'Second look', run: () => window.document.getElementById('second-look')?.focus() },
   { keys: 'm', what: 'Made it: write a batch down', run: () => router.push(`/formulas/${formulaId}/made`) },
   { keys: '?', what: 'These keys', run: () => (keysShown.value = true) },
@@ -156,7 +140,7 @@ useShortcuts(() => shortcuts)
       :assessment="assessment"
       :library="library"
       @balance="balancing.ask"
-      @trial="trialShown = true"
+      @trial="dialogs?.tryOut()"
     />
     <div v-if="balanceOpen" class="bench weighing">
       <BalancePanel :balancing="balancing" :library="library" />
@@ -229,7 +213,7 @@ useShortcuts(() => shortcuts)
             ref="entry"
             :slip="slip"
             :loaded="draft.loaded.value"
-            @instead="replacing = $event"
+            @instead="dialogs?.replace($event)"
             @lock="wishes.toggleLock($event, (component ?? flavour)?.name)"
           />
         </template>
@@ -245,16 +229,14 @@ useShortcuts(() => shortcuts)
       />
       <SidePanel :slip="slip" :document="document" :library="library" :several="several" />
     </div>
-    <MatchPicker :line="pickedLine" :library="library" @choose="slip.choose" @close="picking = undefined" />
-    <SubstituteDialog
-      v-if="library"
-      :line="replacing"
+    <MixDialogs
+      ref="dialogs"
+      :draft="draft"
+      :slip="slip"
+      :balancing="balancing"
       :document="document"
       :library="library"
-      @take="substitute"
-      @close="replacing = undefined"
     />
-    <TrialDialog v-if="library" v-model:visible="trialShown" :draft="draft" :library="library" :tried="triedOn" />
     <ShortcutsDialog v-model:visible="keysShown" :shortcuts="shortcuts" />
   </div>
 </template>

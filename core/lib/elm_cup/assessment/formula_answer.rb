@@ -132,7 +132,8 @@ module ElmCup
         [
           flagged,
           ("#{apart.join(", ")}: not counted into the pieces and their nutrition." if apart.any?),
-          ("One piece is heavier than the whole bowl." if together&.count&.zero?)
+          ("One piece is heavier than the whole bowl." if together&.count&.zero?),
+          (Mixture::PolyolCaution.for(Mixture::Nutrition.new(@parts.whole).for_mass(100.0)[:polyols_g]) unless @parts.whole.empty?)
         ].compact
       end
     end

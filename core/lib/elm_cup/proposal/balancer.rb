@@ -23,6 +23,7 @@ module ElmCup
         @kept = kept(asked)
         @wishes = asked + @kept
         @wished = @opened.wished
+        @cautions = []
         @met, @open = @wishes.partition { |wish| @wished.met?(wish) }
       end
 
@@ -71,6 +72,7 @@ module ElmCup
 
           answers << answer
         end
+        @cautions = answers.flat_map { |answer| answer.assessment["notes"] } - @opened.answer["notes"]
         answers.each_with_index.map { |answer, number| Written.call(answer, @wished.figures, @library, number: number, sized: sized?(answer)) }
       end
 
@@ -81,6 +83,7 @@ module ElmCup
         [
           ("No price is known of #{unpriced.join(", ").downcase}: the cost is without them." if unpriced.any? && @wishes.any? { |wish| wish.key == "cost" }),
           ("What comes in is kept to what there is in the kitchen." if @have && @open.any?),
+          *@cautions.uniq.map { |words| "Of an answer here it must be said: #{words[0].downcase}#{words[1..]}" },
           ("It was called off." if @pace.stopped?),
           (unfound if answers.empty? && !quick && !@pace.stopped? && question.possible?(@wishes) != false)
         ].compact

@@ -64,7 +64,9 @@ const family = computed(() => props.library.bowl_families.find((each) => each.id
         {{ answer.why }}
         <button type="button" class="link-button" @click="asked = true">The sums</button>
       </p>
-      <p v-for="word in dough?.advice ?? []" :key="word" class="advice">{{ word }}</p>
+      <p v-for="word in [...(dough?.advice ?? []), ...(assessment?.notes ?? [])]" :key="word" class="advice">
+        {{ word }}
+      </p>
     </div>
     <Button label="Make it a formula" size="small" @click="$emit('make')" />
     <WhyDialog v-model:visible="asked" :steps="answer.sums" />
