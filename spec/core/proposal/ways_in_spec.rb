@@ -120,6 +120,8 @@ RSpec.describe "Other ways in" do
     it "uses up what must be used up where a bowl has a place for it, and says where it has none" do
       found = cupboard({"have" => have("dates-soft", "almonds", "oats-rolled", "almond-butter", "maple"), "use_up" => %w[walnuts], "shape" => shape})["answers"]
       expect(found.first["formula"]["components"][0]["lines"].map { |line| line["ingredient"] }).to include("walnuts")
+      spices = cupboard({"have" => have("dates-soft", "almonds"), "use_up" => %w[cinnamon nutmeg ginger-ground cardamom honey], "shape" => shape})["answers"].first
+      expect(spices["why"]).to match(/It has no place for .+, .+ and \d others\.\z/)
       expect(found.map { |answer| answer["why"] }.join).to match(/has no place for walnuts/).or(satisfy { found.all? { |answer| answer["formula"].to_s.include?("walnuts") } })
     end
 
@@ -149,6 +151,8 @@ RSpec.describe "Other ways in" do
       found.each do |answer|
         expect(%w[kcal<=95 pieces=24 diet=vegan].map { |wish| holds?(answer["formula"], wish) }).to eq([true, true, true])
         expect(answer["come"]["diets"]).to include("vegan")
+        # In whole steps: nobody measures 2 tbsp and 3/4 tsp of oats.
+        expect(answer["formula"]["components"][0]["lines"].map { |line| line["text"] }).to all(satisfy { |text| text.end_with?("salt") || !text.match?(%r{/[248] tsp}) })
         expect(answer["gone"]).to eq("allergens" => [], "diets" => [])
       end
       expect(found.map { |answer| answer["formula"] }).to eq(cupboard(said.merge("wishes" => %w[kcal<=95 pieces=24 diet=vegan]))["answers"].map { |answer| answer["formula"] })

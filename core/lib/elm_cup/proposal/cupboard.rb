@@ -87,8 +87,8 @@ module ElmCup
       end
 
       def why(made, lines)
-        left = @larder.use_up - lines.map { |line| line["ingredient"] }
-        "#{least(made)}; #{lines.size} things go in.#{" It has no place for #{left.map { |id| @library[id].name.downcase }.join(", ")}." if left.any?}"
+        left = (@larder.use_up - lines.map { |line| line["ingredient"] }).map { |id| @library[id].name.downcase }
+        "#{least(made)}; #{lines.size} things go in.#{" It has no place for #{Reason.listed(left)}." if left.any?}"
       end
 
       def least(made)

@@ -30,10 +30,11 @@ module ElmCup
         parts.join("; ").then { |text| text[0].upcase + text[1..] }
       end
 
+      # Names in a row, the last of many only counted.
       def self.listed(names)
         (names.size > MOST_NAMES) ? "#{names.first(MOST_NAMES - 1).join(", ")} and #{names.size - MOST_NAMES + 1} others" : names.join(", ")
       end
-      private_class_method :said, :listed
+      private_class_method :said
     end
   end
 end
