@@ -160,6 +160,12 @@ RSpec.describe "Balance in the browser", system: true do
     expect(page).to have_css(".found li", text: "sunflower seed butter")
     sleep 0.4 # the dialog fades in; contrast is measured when it stands
     expect(axe_findings).to eq([])
+    find(".found li", text: "sunflower seed butter", match: :first).click_button("The sums")
+    expect(page).to have_css("[role=dialog] h3", text: "Size of the change = 0.15").and have_css("[role=dialog] h3", text: "Energy of a piece")
+    sleep 0.4
+    expect(axe_findings).to eq([])
+    page.active_element.send_keys(:escape)
+    expect(page).to have_no_css("[role=dialog] h3", text: "Size of the change")
     find(".found li", text: "sunflower seed butter", match: :first).click_button("Use it")
     expect(page).to have_css("[data-line='3']", text: "sunflower seed butter")
     save

@@ -55,7 +55,7 @@ module ElmCup
         parts = @problem.moves.flat_map { |move| moved(move) }
         formula = parts.each_index.map { |at| "n#{at} * c#{at}" }
         inputs = parts.each_with_index.with_object({}) { |((_, count, cost), at), all| all.merge!("n#{at}" => count, "c#{at}" => digits(cost)) }
-        labels = parts.each_with_index.with_object({}) { |((words, _, what), at), all| all.merge!("n#{at}" => words, "c#{at}" => "what one counts: #{digits(what)}") }
+        labels = parts.each_with_index.with_object({}) { |((words, *), at), all| all.merge!("n#{at}" => words, "c#{at}" => "what each counts") }
         gone = @problem.program.offset
         inputs["gone"] = digits(gone) unless gone.zero?
         labels["gone"] = "lines that go, 1 each; a stand-in saves .85" unless gone.zero?

@@ -1,9 +1,10 @@
 <script setup lang="ts">
 /** What can stand in for a line: for a reason, each with the amount that keeps the texture and what else it does. */
 import { computed, ref, shallowRef, watch } from 'vue'
-import { api, unwrap, type AssessedLine, type Library, type Substitutes } from '@/api/client'
+import { api, unwrap, type AssessedLine, type Library, type Substitutes, type Why } from '@/api/client'
 import type { FormulaDocument } from '@/api/document'
 import { figureRows, UNPRICED } from './figureRows'
+import WhyDialog from './WhyDialog.vue'
 
 type Candidate = Substitutes['candidates'][number]
 const props = defineProps<{ line?: AssessedLine; document: FormulaDocument; library: Library }>()
@@ -23,6 +24,8 @@ const reasons = computed(() =>
     word: REASON_WORDS[id] ?? id,
   })),
 )
+const sums = ref<Why[]>([])
+const summing = ref(false)
 let asked = 0
 async function look(why: string) {
   reason.value = why
@@ -58,6 +61,7 @@ const others = (candidate: Candidate) => candidate.changes.filter((change) => ch
     :header="`What can stand in for ${line?.name?.toLowerCase() ?? ''}?`"
     :style="{ width: 'min(720px, 94vw)' }"
     :dismissable-mask="true"
+    :close-on-escape="!summing"
     :pt="{ content: { tabindex: 0 } }"
   >
     <p class="quiet">{{ line?.text }}</p>
@@ -103,7 +107,12 @@ const others = (candidate: Candidate) => candidate.changes.filter((change) => ch
               <span class="quiet">{{ row.name }}</span> {{ row.text }}
             </li>
           </ul>
-          <p class="quiet">{{ candidate.why }}</p>
+          <p class="quiet">
+            {{ candidate.why }}
+            <button type="button" class="link-button" @click="((sums = candidate.sums), (summing = true))">
+              The sums<span class="screen-reader"> of {{ candidate.name }}</span>
+            </button>
+          </p>
         </li>
       </ol>
       <details v-if="answer.refused.length" class="quiet">
@@ -113,6 +122,7 @@ const others = (candidate: Candidate) => candidate.changes.filter((change) => ch
         </ul>
       </details>
     </template>
+    <WhyDialog v-model:visible="summing" :steps="sums" />
   </Dialog>
 </template>
 

@@ -117,7 +117,9 @@ const off = (value: number) => `${value > 0 ? '+' : '−'}${figure(Math.abs(valu
           }}</span>
         </li>
         <li class="total">
-          <span>{{ trial.pieces }} of {{ figure(trial.piece_grams) }} g</span
+          <span
+            >{{ trial.pieces }} of {{ figure(trial.piece_grams) }} g
+            <span class="quiet share">· each line of the bowl × {{ figure(trial.share, 3) }}</span></span
           ><span class="figure">{{ figure(trial.grams) }} g</span>
         </li>
       </ol>
@@ -166,6 +168,9 @@ const off = (value: number) => `${value > 0 ? '+' : '−'}${figure(Math.abs(valu
 }
 .total {
   font-weight: 600;
+}
+.share {
+  font-weight: 400;
 }
 .note {
   display: grid;

@@ -1,10 +1,12 @@
 <script setup lang="ts">
 /** The sums behind the level: each formula with the numbers that went into it and where they come from. */
+import { computed } from 'vue'
 import type { Why } from '@/api/client'
 import { figure, words } from '@/format'
 
-defineProps<{ steps: Why[] }>()
+const props = defineProps<{ steps: Why[] }>()
 const visible = defineModel<boolean>('visible', { required: true })
+const several = computed(() => new Set(props.steps.flatMap((step) => step.component ?? [])).size > 1)
 const NAMES: Record<string, string> = {
   demand_ml: 'What the dry side takes, mL',
   binder_ml: 'What the binder offers, mL',
@@ -35,9 +37,10 @@ const name = (id: string) => NAMES[id] ?? `${words(id.replace('_ml', ''))}, mL`
     :dismissable-mask="true"
     :pt="{ content: { tabindex: 0 } }"
   >
-    <div v-for="step in steps" :key="step.figure" class="step">
+    <div v-for="step in steps" :key="`${step.component} ${step.figure}`" class="step">
       <h3>
-        {{ name(step.figure) }} = <span class="figure">{{ figure(step.value, 3) }}</span>
+        <template v-if="several && step.component">{{ step.component }}: </template>{{ name(step.figure) }} =
+        <span class="figure">{{ figure(step.value, 3) }}</span>
       </h3>
       <code>{{ step.formula }}</code>
       <ul class="inputs">
