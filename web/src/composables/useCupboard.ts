@@ -93,7 +93,7 @@ export function useCupboard(library: Ref<Library | undefined>) {
     ...(number(pieceGrams.value) ? { shape: { kind: 'ball', piece_grams: number(pieceGrams.value) } } : {}),
     wishes: [
       ...wishes.value.map((each) => each.wish),
-      ...(number(pieces.value) ? [`${Math.round(number(pieces.value)!)} pieces`] : []),
+      ...(number(pieces.value) ? [`${number(pieces.value)} pieces`] : []),
     ],
   }))
   /** Takes up the wish that is typed, if there is one; whether all is well. No bowl is there yet, so “less” and “more” mean nothing here. */

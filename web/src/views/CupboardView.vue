@@ -1,6 +1,6 @@
 <script setup lang="ts">
 /** From the cupboard: tick what there is, say what it should be like, and see up to three bowls made of it. */
-import { computed } from 'vue'
+import { computed, nextTick, useTemplateRef, watch } from 'vue'
 import CupboardBowl from '@/components/cupboard/CupboardBowl.vue'
 import TickList from '@/components/cupboard/TickList.vue'
 import ClashNote from '@/components/mix/ClashNote.vue'
@@ -14,6 +14,13 @@ const cupboard = useCupboard(library)
 const { ticked, useUp, grams, want, pieceGrams, pieces, wishes, words, fault, balance, error, loaded, looking } =
   cupboard
 const ready = computed(() => ticked.value.length + useUp.value.length > 0)
+/** On a small screen what was found stands below what is ticked: it is brought into sight. */
+const found = useTemplateRef<HTMLElement>('found')
+watch(balance, async () => {
+  await nextTick()
+  const top = found.value?.getBoundingClientRect().top ?? 0
+  if (top > window.innerHeight / 2) found.value?.scrollIntoView({ block: 'start' })
+})
 /** A bowl has some texture, so that wish can only become another. */
 const mine = (clash: Clash) =>
   clash.relax.flatMap((change) =>
@@ -90,7 +97,7 @@ const mine = (clash: Clash) =>
           </div>
         </form>
         <div v-if="looking" class="skeleton" role="status" aria-label="Looking for bowls" />
-        <template v-if="balance && library">
+        <div v-if="balance && library" ref="found" aria-live="polite">
           <p v-for="note in balance.notes" :key="note">{{ note }}</p>
           <ClashNote
             v-for="clash in balance.clashes"
@@ -107,7 +114,7 @@ const mine = (clash: Clash) =>
             :library="library"
             @make="cupboard.make(answer)"
           />
-        </template>
+        </div>
         <p v-else-if="!looking" class="teach">
           Bowls stand here: date-led, nut-butter-led, oat-led, coconut-fat-led or cocoa-led, as near to a usual one as
           your wishes allow, in measures that you have.

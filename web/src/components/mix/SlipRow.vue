@@ -17,7 +17,6 @@ const props = defineProps<{
   process: 'hand' | 'processor'
   kitchen?: DocumentKitchen
   number: number
-  /** It stays as it is when the rest is balanced. */
 }>()
 const emit = defineEmits<{
   change: [line: DocumentLine]
