@@ -41,6 +41,19 @@ RSpec.describe ElmCup::Quantity::KitchenMeasures do
     expect(kitchen.nearest(Rational("80.1"), exact: true).error.abs).to be <= kitchen.nearest(Rational("80.1")).error.abs
   end
 
+  # Common practice: a cook with one spoon fills it as often as it takes, until a cup can take over.
+  it "counts a lone spoon out as far as the smallest cup" do
+    {["1 tsp"] => [1/48r, "tsp"], ["1/4 tsp"] => [1/192r, "tsp"], ["1 tbsp"] => [1/16r, "tbsp"]}.each do |spoons, (share, unit)|
+      lone = described_class.new(spoons: spoons)
+      (1...(1/4r / share)).each do |count|
+        nearest = lone.nearest(count * share * cup)
+        expect([nearest.ml, nearest.text]).to match([count * share * cup, / #{unit}\z/])
+      end
+      expect(lone.nearest(cup / 4).text).to eq("1/4 cup")
+    end
+    expect([3, 4, 6, 11].map { |tsp| kitchen.nearest(tsp * cup / 48).text }).to eq(["1 tbsp", "1 tbsp + 1 tsp", "2 tbsp", "3 tbsp + 2 tsp"])
+  end
+
   it "rounds a dose up, never down" do
     [0.1, 1.3, 4.93, 5.0, 33.3, 118.3, 240.0].each { |ml| expect(kitchen.at_least(ml).ml).to be >= Rational(ml.to_s) * Rational(999, 1000) }
   end
