@@ -176,6 +176,13 @@ RSpec.describe "Other ways in" do
       expect(refusal { cupboard({"have" => have("dates-soft", "almonds"), "shape" => shape, "wishes" => ["vegan", "cheaper"]}) }).to match(%r{/wishes/1: There is no cost now to go by})
     end
 
+    it "takes an empty shape for none" do
+      said = {"have" => have("dates-soft", "almonds"), "use_up" => [], "want" => "rolls", "wishes" => []}
+      expect(cupboard(said.merge("shape" => {}))).to eq(cupboard(said))
+      expect(cupboard(said)["answers"].first["formula"]).not_to have_key("shape")
+      expect(refusal { cupboard(said.merge("shape" => {"kind" => "ball"})) }).to match(%r{\A/shape: Give one of piece_grams, scoop_ml and pieces\z})
+    end
+
     it "says what is missing, and refuses what is no cupboard" do
       expect(cupboard({"have" => have("honey")})["notes"].first).to match(/A bowl needs more than this: date-led lacks dates/)
       expect(refusal { cupboard({"have" => []}) }).to match(/Tick at least one/)

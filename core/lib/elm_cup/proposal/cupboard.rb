@@ -12,8 +12,9 @@ module ElmCup
       # UsualBowl, its answer of Balance, what it counts.
       Made = Value.of(:bowl, :answer, :cost)
 
-      # said: a Hash ("cupboard/1"), checked here.
+      # said: a Hash ("cupboard/1"), checked here; an empty shape says nothing.
       def initialize(said, library:, pace:)
+        said = said.except("shape") if said.is_a?(Hash) && said["shape"] == {}
         @wishes = CupboardDocument.wishes(said, library)
         @want = said["want"] || "rolls"
         @library = library
