@@ -78,6 +78,7 @@ RSpec.describe "Other formulas over the API", server: true do
     expect(ask(:post, "/api/wish", {document: document, text: "crunchy"})).to include("status" => 422)
     expect(ask(:post, "/api/wish", {document: document.merge("wishes" => ["kcal<=95"]), text: "under 90 kcal"})["wishes"]).to eq(["kcal<=90"])
     expect(ask(:post, "/api/wish", {document: document, text: "rolls", component: "moon"})).to include("status" => 422, "errors" => [a_hash_including("pointer" => "/component")])
+    expect(ask(:post, "/api/wish", {text: "vegan and no honey"})["said"].map { |wish| wish["words"] }).to eq(["vegan", "without honey"])
     expect(ask(:post, "/api/wish", {text: "vegan"})).to include("wish" => "diet=vegan", "wishes" => ["diet=vegan"])
     expect(ask(:post, "/api/wish", {text: "less sweet"})).to include("status" => 422)
     substitutes = ask(:post, "/api/substitute", {document: document, line: "tahini", reason: "sesame-free"})

@@ -22,7 +22,8 @@ async function cupboard() {
     },
     'POST /api/wish': (body) => {
       const { text } = body as { text: string }
-      return { wish: `w:${text}`, words: text, met: false, wishes: [`w:${text}`] }
+      const said = text.split(' and ').map((words) => ({ wish: `w:${words}`, words, met: false }))
+      return { ...said[0], said, wishes: said.map((each) => each.wish) }
     },
   })
   const all = effectScope().run(() => useCupboard(ref(LIBRARY)))!
@@ -33,11 +34,14 @@ async function cupboard() {
 describe('useCupboard', () => {
   it('takes up a wish that is still being typed, and asks in words for pieces', async () => {
     const { bodies, words, pieces, grams, propose, wishes } = await cupboard()
-    words.value = 'vegan'
+    words.value = 'raw and vegan'
     pieces.value = '24'
     grams.value = { tahini: '120,5' }
     await propose()
-    expect(wishes.value).toEqual([{ wish: 'w:vegan', words: 'vegan' }])
+    expect(wishes.value).toEqual([
+      { wish: 'w:raw', words: 'raw' },
+      { wish: 'w:vegan', words: 'vegan' },
+    ])
     expect(bodies).toEqual([
       {
         elm_cup: 'cupboard/1',
@@ -45,7 +49,7 @@ describe('useCupboard', () => {
         use_up: [],
         want: 'rolls',
         shape: { kind: 'ball', piece_grams: 18 },
-        wishes: ['w:vegan', '24 pieces'],
+        wishes: ['w:raw', 'w:vegan', '24 pieces'],
       },
     ])
   })

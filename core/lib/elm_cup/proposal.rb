@@ -31,8 +31,8 @@ require_relative "proposal/wish_desk"
 module ElmCup
   # Other formulas for the one there is: read into what Balance solves, written back as formula documents and judged again.
   module Proposal
-    # A typed wish of a formula document, nil where there is none yet, as a Hash: wish, words, now, met, and all wishes of the formula
-    # with it. component: the part that it is said of. InvalidDocument where it means none.
+    # A typed wish of a formula document, nil where there is none yet, as a Hash: wish, words, now, met, the same of all that is said
+    # at once, and all wishes of the formula with it. component: the part that it is said of. InvalidDocument where it means none.
     def self.wish(document, text, component: nil, library: Ingredient::Library.default)
       (document.nil? ? WishDesk.without_bowl(library) : WishDesk.of(document, library)).read(text, component: component)
     end

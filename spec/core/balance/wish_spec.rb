@@ -73,8 +73,28 @@ RSpec.describe ElmCup::Balance::Wish do
       it("asks which “#{said}” is meant") { expect { ElmCup.wish(document, said) }.to raise_error(ElmCup::InvalidDocument, /“no refined sugar”, or how much/) }
     end
 
-    ["crunchy", "", "no unicorns", "under 90", "under -3 kcal", "keep the moon", "nicer", "90 kcal 3 g", "<=", "rolls and presses"].each do |said|
+    ["crunchy", "", "no unicorns", "under 90", "under -3 kcal", "keep the moon", "nicer", "90 kcal 3 g", "<=", "vegan and", "and", "salt and pepper", "rolls and crunchy"].each do |said|
       it("says what can be said instead of “#{said}”") { expect { ElmCup.wish(document, said) }.to raise_error(ElmCup::InvalidDocument, /try “rolls”|known here|number/) }
+    end
+
+    {
+      "vegan and under 90 kcal" => %w[diet=vegan kcal<=90], "rolls, vegan" => %w[texture=rolls diet=vegan], "no peanuts or sesame" => %w[without:peanut without:sesame], "no peanuts, sesame and soy" => %w[without:peanut without:sesame without:soy],
+      "keep the oats and honey" => %w[lock:oats-rolled lock:honey], "under 2,5 g fat and 5 g protein" => %w[fat<=2.5 protein>=5], "presses or rolls" => %w[texture=presses..rolls], "rolls to presses" => %w[texture=presses..rolls],
+      "vegan & gluten-free; no honey" => %w[diet=vegan diet=gluten-free without:honey], "at least 5 g protein but at most 90 kcal each" => %w[protein>=5 kcal<=90]
+    }.each do |said, wishes|
+      it "takes “#{said}” as #{wishes.join(" and ")}" do
+        read = ElmCup.wish(document.merge("wishes" => ["kcal<=100", "lock:honey"]), said)
+        expect(read["said"].map { |wish| wish["wish"] }).to eq(wishes)
+        expect(read["wish"]).to eq(wishes.first)
+        replaced = %w[kcal<=100 lock:honey].select { |kept| wishes.include?(kept) || (kept.start_with?("kcal") && wishes.any? { |wish| wish.start_with?("kcal<=") }) }
+        expect(read["wishes"]).to eq((%w[kcal<=100 lock:honey] - replaced) + wishes)
+      end
+    end
+
+    it "takes no two wishes about the same at once" do
+      expect { ElmCup.wish(document, "rolls and presses") }.to raise_error(ElmCup::InvalidDocument, /“rolls” and “presses” are about the same; say one of them/)
+      expect { ElmCup.wish(document, "under 90 kcal and at most 80 kcal") }.to raise_error(ElmCup::InvalidDocument, /about the same/)
+      expect { ElmCup.wish(document, "vegan, raw, no soy, no egg, no nuts, no sesame, rolls") }.to raise_error(ElmCup::InvalidDocument, /is no wish/)
     end
 
     it "says each wish in words, with what is now" do

@@ -218,6 +218,8 @@ RSpec.describe "ElmCup.balance" do
     expect(messages(bites)).to eq([["/wishes", "Say what you want, such as texture=rolls or kcal<=90"]])
     expect(messages(bites, "kcal<=x", "moon.texture=rolls", "without:moon", "lock:moon").map(&:first)).to eq(%w[/wishes/0 /wishes/1 /wishes/2 /wishes/3])
     expect(messages(bites, "rolls", "rolls", "crunchy").map(&:first)).to eq(%w[/wishes/2])
+    expect(balance(bites, "vegan and under 400 kcal", "rolls")["wishes"].map { |wish| wish["wish"] }.first(3)).to eq(%w[diet=vegan kcal<=400 texture=rolls])
+    expect(messages(bites, "vegan and without moon").map(&:first)).to eq(%w[/wishes/0])
     expect(messages(bites.except("shape"), "kcal<=60")).to eq([["/wishes/0", "“kcal<=60”: say how large a piece is first"]])
     expect(messages(bites, "cost<=0.4")).to eq([["/wishes/0", "“cost<=0.4”: nothing in it has a price yet"]])
     expect(messages(formula("1 cup oats", "2 tbsp butter"), "rolls").first).to match(["/components/0/lines/1", /must be mended first/])

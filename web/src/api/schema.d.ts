@@ -1866,6 +1866,8 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Wish"] & {
+                        /** @description All that the words mean */
+                        said: components["schemas"]["Wish"][];
                         wishes: string[];
                     };
                 };

@@ -102,8 +102,9 @@ export function useCupboard(library: Ref<Library | undefined>) {
     if (!text) return true
     fault.value = undefined
     try {
-      const said = await unwrap(api.POST('/api/wish', { body: { text } }))
-      wishes.value = [...wishes.value.filter((each) => each.wish !== said.wish), { wish: said.wish, words: said.words }]
+      const { said } = await unwrap(api.POST('/api/wish', { body: { text } }))
+      const old = wishes.value.filter((each) => !said.some((wish) => wish.wish === each.wish))
+      wishes.value = [...old, ...said.map(({ wish, words }) => ({ wish, words }))]
       words.value = ''
       return true
     } catch (failure) {

@@ -28,6 +28,11 @@ module ElmCup
       }.freeze
       ALLERGENS = {"peanuts" => "peanut", "tree nuts" => "tree_nut", "tree nut" => "tree_nut", "soya" => "soy", "eggs" => "egg", "sulphites" => "sulphite", "sulfites" => "sulphite"}.freeze
 
+      # Between two wishes, and what the first says for the others, too.
+      JOINED = /\s*(?:,(?!\d)|;|&|\band\b|\bor\b|\bbut\b)\s*/
+      BEGUN = /\A(?:no|without|keep)\b/
+      MOST_AT_ONCE = 6
+
       MEND = "is no wish that can be reckoned; try “rolls”, “less sweet”, “under 90 kcal”, “vegan”, “no peanut”, “24 pieces” or “keep the oats”"
 
       # parts: names of components; now: callable, a WishKey and a part's name (or nil) to its figure, nil for none; texture: callable, a part's
@@ -37,6 +42,17 @@ module ElmCup
         @now = now
         @texture = texture
         @find = find
+      end
+
+      # The Wishes, where several are said at once: "vegan and under 90 kcal", "no peanuts or sesame". WishReader::Unreadable with the mend where
+      # the words mean none, or two things of the same figure.
+      def all(text)
+        [read(text)]
+      rescue WishReader::Unreadable
+        pieces = text.to_s.scrub.split(JOINED).map(&:strip).reject(&:empty?)
+        raise unless pieces.size.between?(2, MOST_AT_ONCE)
+
+        each(pieces).tap { |wishes| refuse_doubles(pieces, wishes) }
       end
 
       # The Wish. WishReader::Unreadable with the mend where the words mean none.
@@ -53,6 +69,21 @@ module ElmCup
 
       private
 
+      # "no peanuts or sesame" is no peanuts and no sesame.
+      def each(pieces)
+        begun = pieces.first[BEGUN]
+        pieces.map do |piece|
+          read(piece)
+        rescue WishReader::Unreadable
+          (begun && piece != pieces.first) ? read("#{begun} #{piece}") : raise
+        end
+      end
+
+      def refuse_doubles(pieces, wishes)
+        (one, _), (other, _) = pieces.zip(wishes).combination(2).find { |(_, first), (_, second)| first.replaces?(second) }
+        raise WishReader::Unreadable, "“#{one}” and “#{other}” are about the same; say one of them" if one
+      end
+
       def refuse(words, message) = raise(WishReader::Unreadable, "“#{words[0, 60]}” #{message}")
 
       # The text of the wish; nil where the words mean none.
@@ -67,9 +98,12 @@ module ElmCup
         name ? [name, text[name.length..].sub(/\A\s*:?\s*/, "")] : [nil, text]
       end
 
+      # "rolls", "presses or rolls"
       def texture(words)
-        id = TEXTURES.find { |_, pattern| pattern.match?(words) }&.first
-        "texture=#{id}" if id
+        ids = words.split(/ (?:or|to) /).map { |each| TEXTURES.find { |_, pattern| pattern.match?(each) }&.first }
+        return unless ids.size.between?(1, 2) && ids.all?
+
+        "texture=#{(ids.size == 1) ? ids.first : ids.sort_by { |id| Binding::Texture.index(id[/\A\w+/]) }.uniq.join("..")}"
       end
 
       # "wetter", "less sticky": the next class from the one that it is.

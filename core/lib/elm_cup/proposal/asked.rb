@@ -26,12 +26,11 @@ module ElmCup
         refuse([fault("/wishes", "Say what you want, such as texture=rolls or kcal<=90")]) if texts.empty?
         refuse([fault("/wishes", "#{texts.size} wishes are too many; #{Balance::Wish::MOST} is the most")]) if texts.size > Balance::Wish::MOST
         faults = []
-        read = texts.each_with_index.filter_map do |text, at|
-          wish = desk.wish(text)
-          message = message(wish)
-          message ? (faults << fault("/wishes/#{at}", message)) && nil : wish
+        read = texts.each_with_index.flat_map do |text, at|
+          desk.wishes(text).each { |wish| message(wish)&.then { |message| faults << fault("/wishes/#{at}", message) } }
         rescue Balance::WishReader::Unreadable => error
-          (faults << fault("/wishes/#{at}", error.message)) && nil
+          faults << fault("/wishes/#{at}", error.message)
+          []
         end
         faults.any? ? refuse(faults) : read.uniq(&:text)
       end

@@ -26,12 +26,11 @@ module ElmCup
       def self.wishes_and_faults(said, library)
         desk = WishDesk.without_bowl(library)
         faults = []
-        read = (said["wishes"] || []).each_with_index.filter_map do |text, at|
-          wish = desk.wish(text)
-          message = wish_fault(wish, said, library)
-          message ? (faults << fault("/wishes/#{at}", "“#{text}”: #{message}")) && nil : wish
+        read = (said["wishes"] || []).each_with_index.flat_map do |text, at|
+          desk.wishes(text).each { |wish| wish_fault(wish, said, library)&.then { |message| faults << fault("/wishes/#{at}", "“#{text}”: #{message}") } }
         rescue Balance::WishReader::Unreadable => error
-          (faults << fault("/wishes/#{at}", error.message)) && nil
+          faults << fault("/wishes/#{at}", error.message)
+          []
         end
         [read.uniq(&:text), faults]
       end

@@ -26,14 +26,14 @@ module ElmCup
         @matcher = Ingredient::LineResolver.matcher(library)
       end
 
-      # The Balance::Wish of a text as it is kept, or as people say it. WishReader::Unreadable with the mend where it is neither.
-      def wish(text) = Balance::Wish.formal?(text) ? Balance::Wish.read(text) : phrase.read(text)
+      # The Balance::Wishes of a text as it is kept, or as people say it, several at once. WishReader::Unreadable with the mend where it is neither.
+      def wishes(text) = Balance::Wish.formal?(text) ? [Balance::Wish.read(text)] : phrase.all(text)
 
-      # What words mean, as a Hash: the wish, and all wishes of the formula with it. component: the part that it is said of, which it names
-      # where there are several. InvalidDocument where they mean none.
+      # What words mean, as a Hash: the first wish, what all of them are, and the wishes of the formula with them. component: the part that they are
+      # said of, which they name where there are several. InvalidDocument where they mean none.
       def read(text, component: nil)
-        wish = named(wish(text), component)
-        @wished.to_h(wish).merge("wishes" => with(wish))
+        said = wishes(text).map { |wish| named(wish, component) }
+        @wished.to_h(said.first).merge("said" => said.map { |wish| @wished.to_h(wish) }, "wishes" => said.reduce(@kept) { |kept, wish| with(kept, wish) })
       rescue Balance::WishReader::Unreadable => error
         Document::Schema.refuse("/text", error.message)
       end
@@ -41,9 +41,7 @@ module ElmCup
       private
 
       # A new wish takes the place of those that are about the same.
-      def with(wish)
-        @kept.reject { |text| wish.replaces?(Balance::Wish.read(text)) } + [wish.text]
-      end
+      def with(kept, wish) = kept.reject { |text| wish.replaces?(Balance::Wish.read(text)) } + [wish.text]
 
       def named(wish, component)
         return wish if component.nil?
