@@ -187,6 +187,18 @@ RSpec.describe "ElmCup.balance" do
     end
   end
 
+  it "lets the cook's own kind of a helper come in, where that is what there is" do
+    pantry = ElmCup.pantry([{"id" => "own-flour", "name" => "Corner almond meal", "starts_from" => "almond-flour", "label" => {"kcal" => 600, "fat_g" => 50, "carbohydrate_g" => 8, "sugars_g" => 4, "fibre_g" => 11, "protein_g" => 22, "salt_g" => 0}}])
+    document = formula("1 cup rolled oats, ground", "1/2 cup almond butter", "1/3 cup honey")
+    locks = ["keep the oats", "keep honey", "keep the almond butter"]
+    {%w[own-flour] => "own-flour", %w[almond-flour own-flour] => "almond-flour"}.each do |have, ingredient|
+      answer = balance(document, "texture=presses", *locks, have: have, pantry: pantry)["answers"].first
+      expect(answer["changes"].map { |change| change["ingredient"] }).to eq([ingredient])
+      expect(ElmCup.assess(answer["formula"], pantry: pantry)["components"][0]["texture"]).to eq("presses")
+    end
+    expect(balance(document, "texture=presses", *locks, have: [], pantry: pantry)["answers"]).to eq([])
+  end
+
   it "makes a bowl low in net carbohydrate, and keeps it so" do
     document = formula("1 cup almond flour", "1/3 cup tahini", "3 tbsp coconut oil, melted", "1 tbsp honey")
     low = balance(document, "diet=low-net-carbohydrate", "texture=tacky")["answers"]

@@ -22,17 +22,17 @@ module ElmCup
         @library = library
       end
 
-      # [row, Ingredient::Entry] of all that may come in anywhere.
+      # [row, Ingredient::Entry] of all that may come in anywhere; a cook's own kind of it does as well.
       def rows
         @rows ||= ROWS.filter_map do |row|
-          entry = @library[row["ingredient"]]
-          [row, entry] if entry && (DataTable.list(row["for"]) & sought).any? && here?(entry) && fits?(entry)
+          entry = kinds(row["ingredient"]).find { |each| here?(each) && fits?(each) } if (DataTable.list(row["for"]) & sought).any?
+          [row, entry] if entry
         end
       end
 
-      # [Steps, most steps up] of a row in a part that weighs `grams`; nil where its measure is not known or the least is too much.
-      def steps(row, grams, measures)
-        weight = @library.weights(row["ingredient"]).find { |each| each.form == row["form"] && each.grams_per_ml } or return
+      # [Steps, most steps up] of a row's Entry in a part that weighs `grams`; nil where its measure is not known or the least is too much.
+      def steps(row, entry, grams, measures)
+        weight = @library.weights(entry.id).find { |each| each.form == row["form"] && each.grams_per_ml } or return
         step = (grams < SMALL_GRAMS) ? HALF.fetch(row["step"]) : row["step"]
         steps = Balance::Steps.from_nothing(step, weight.grams_per_ml, measures)
         most = (grams * MOST / (steps.step * steps.grams_per)).floor
@@ -52,6 +52,9 @@ module ElmCup
       end
 
       private
+
+      # The row that ships first, then the cook's own that are like it.
+      def kinds(id) = (@kinds ||= @library.all.group_by(&:like)).fetch(id, []).sort_by { |entry| (entry.id == id) ? 0 : 1 }
 
       def priced? = @priced ||= @wishes.any? { |wish| wish.key == "cost" }
 

@@ -125,11 +125,11 @@ module ElmCup
       def helpers(lines)
         candidates = []
         places.select { |place| helped?(place) }.product(@helpers.rows).each do |place, (row, entry)|
-          steps, most = @helpers.steps(row, place.read.grams, place.read.measures)
+          steps, most = @helpers.steps(row, entry, place.read.grams, place.read.measures)
           next unless steps
 
           at = lines.index { |amount| amount.part == place.at && amount.entry == entry && amount.steps }
-          at ? lines[at] = grown(lines[at], place) : candidates << helper(place, row, steps, most)
+          at ? lines[at] = grown(lines[at], place) : candidates << helper(place, row, entry, steps, most)
         end
         [lines, candidates]
       end
@@ -139,10 +139,10 @@ module ElmCup
 
       def grown(amount, place) = amount.with(most_up: (place.read.grams * Helpers::MOST / (amount.steps.step * amount.steps.grams_per)).floor)
 
-      def helper(place, row, steps, most)
-        line = place.read.resolver.resolve("#{steps.text(1)} #{row["words"]}", chosen: row["ingredient"])
-        id = "#{place.read.lines_at}/-#{row["ingredient"]}"
-        @spots[id] = Spot.new(place: place, pointer: "#{place.read.lines_at}/-", line: line, said: {"text" => line.text, "ingredient" => row["ingredient"]})
+      def helper(place, row, entry, steps, most)
+        line = place.read.resolver.resolve("#{steps.text(1)} #{row["words"]}", chosen: entry.id)
+        id = "#{place.read.lines_at}/-#{entry.id}"
+        @spots[id] = Spot.new(place: place, pointer: "#{place.read.lines_at}/-", line: line, said: {"text" => line.text, "ingredient" => entry.id})
         amount(id, place, :helper, line, steps, most_up: most)
       end
 
