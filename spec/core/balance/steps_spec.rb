@@ -46,4 +46,24 @@ RSpec.describe ElmCup::Balance::Steps do
       expect((reread.grams / after.grams - 1).abs).to be < 0.02
     end
   end
+
+  # What is written is what was reckoned: in every amount, scaled or stepped, in kitchens of few spoons too. A third of a metric cup (83.3 mL)
+  # is no whole number of spoons of 5 mL, so less of it is met to a hundredth.
+  it "writes the very amount that it reckons with" do
+    random = Random.new(11)
+    texts = ["1/3 cup maple syrup", "1 1/2 cups rolled oats", "2 tbsp honey", "1 tsp vanilla extract", "3/4 cup tahini", "120 g oat flour", "35 g honey", "4 oz peanut butter", "2 1/2 tbsp cocoa powder"]
+    40.times do
+      kitchen = [{}, {"spoons" => ["1 tsp"]}, {"spoons" => ["1/2 tsp", "1 tbsp"]}, {"cup" => "metric"}].sample(random: random)
+      text = texts.sample(random: random)
+      start, = steps(text, kitchen: kitchen)
+      scaled = start.scaled(random.rand(0.4..3.0).rationalize(1/1000r))
+      [-1, 0, 1, 2].each do |count|
+        next unless scaled.amount(count).positive?
+
+        written = scaled.text(count)
+        read, = steps("#{written} #{text.sub(/\A[\d\/ ]+(?:cups?|tsp|tbsp|g|oz) /, "")}", kitchen: kitchen)
+        expect([text, kitchen, written, (read.grams / scaled.grams(count) - 1).abs]).to match([text, kitchen, written, be < ((kitchen["cup"] == "metric") ? 0.01 : 0.002)])
+      end
+    end
+  end
 end

@@ -36,8 +36,9 @@ RSpec.describe ElmCup::Quantity::KitchenMeasures do
     end
   end
 
-  it "tries three terms where two miss by 2 % or more" do
+  it "tries three terms where two miss, and makes up every quarter teaspoon with them" do
     expect(kitchen.nearest(77).error.abs).to be > 0.005
+    (1..240).each { |quarters| expect(kitchen.nearest(quarters * cup / 192, exact: true).error.abs).to be < 0.001 }
     expect(kitchen.nearest(Rational("80.1"), exact: true).error.abs).to be <= kitchen.nearest(Rational("80.1")).error.abs
   end
 

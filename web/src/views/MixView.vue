@@ -7,6 +7,7 @@ import ShortcutsDialog from '@/components/frame/ShortcutsDialog.vue'
 import BalancePanel from '@/components/mix/BalancePanel.vue'
 import BreachNote from '@/components/mix/BreachNote.vue'
 import CupPanel from '@/components/mix/CupPanel.vue'
+import DraftBanners from '@/components/mix/DraftBanners.vue'
 import FlavourSettings from '@/components/mix/FlavourSettings.vue'
 import HowMixed from '@/components/mix/HowMixed.vue'
 import MixDialogs from '@/components/mix/MixDialogs.vue'
@@ -119,19 +120,7 @@ useShortcuts(() => shortcuts)
       :grams="assessment?.grams"
       :pieces="assessment?.pieces?.count"
     />
-    <p v-if="draft.restored.value" class="banner">
-      This is your unsaved draft from before. Save makes it a version; Undo takes it back step by step.
-      <template v-if="draft.overtakenBy.value">
-        Meanwhile version {{ draft.overtakenBy.value }} was saved elsewhere: open it from Versions, and Undo brings this
-        draft back.
-      </template>
-    </p>
-    <p v-if="draft.error.value && draft.error.value !== error" class="banner wrong" role="alert">
-      {{ draft.error.value }}
-    </p>
-    <p v-if="error" class="banner wrong" role="alert">
-      {{ error }} <button class="link-button" type="button" @click="slip.again">Try again</button>
-    </p>
+    <DraftBanners :draft="draft" :error="error" @again="slip.again" />
 
     <WishBar
       v-if="draft.loaded.value"
@@ -254,13 +243,6 @@ useShortcuts(() => shortcuts)
 }
 .bench.weighing {
   grid-template-columns: minmax(0, 72fr) minmax(0, 27fr);
-}
-.banner {
-  padding: 8px 24px;
-  background: var(--elm-tint);
-}
-.wrong {
-  background: var(--date-tint);
 }
 @media (max-width: 1100px) {
   .bench,

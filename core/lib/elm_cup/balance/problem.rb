@@ -90,12 +90,24 @@ module ElmCup
       def correction(wish) = @corrections.fetch(wish.text, Rows::CORRECT)
 
       def say(program, wish)
-        if wish.figure? then bounded(program, wish.text, rows.bound(wish, correction(wish)), wish)
+        if wish.key == "pieces" && situation.pieces&.apart? then rolled_apart(program, wish)
+        elsif wish.figure? then bounded(program, wish.text, rows.bound(wish, correction(wish)), wish)
         elsif wish.key == "texture" then textured(program, wish)
         elsif wish.key == "diet" && wish.value == Mixture::Diets::LOW
           most = Mixture::Diets::MOST_NET_PER_100G / 100
           bounded(program, wish.text, Rows::Bound.new(ratio: rows.net_carbohydrate, upper: most - correction(wish).inward), wish)
         end
+      end
+
+      # Each bowl gives whole pieces, and all of them together are as many as is wished.
+      def rolled_apart(program, wish)
+        by = correction(wish)
+        counts = rows.pieces_apart.each_with_index.map do |pieces, bowl|
+          count = program.column("#{wish.text} of #{bowl}", cost: 0.0, upper: [span(pieces).last.floor + 1, 0].max)
+          add(program, "#{wish.text} of #{bowl}", pieces, lower: by.inward, upper: 1 - Rows::OPEN - by.inward, also: {count => -1.0})
+          count
+        end
+        program.row(wish.text, counts.to_h { |count| [count, 1.0] }, lower: (wish.op == "<=") ? -Float::INFINITY : wish.value, upper: (wish.op == ">=") ? Float::INFINITY : wish.value)
       end
 
       # over <= upper * under, and the like below.

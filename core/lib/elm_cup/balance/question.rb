@@ -30,7 +30,11 @@ module ElmCup
       end
 
       # The figure of a wish as the bowl is now; nil where it has none.
-      def now(wish) = Rows.new(situation).ratio(wish)&.at((situation.amounts + situation.candidates).map(&:grams))
+      def now(wish)
+        rows = Rows.new(situation)
+        grams = (situation.amounts + situation.candidates).map(&:grams)
+        (wish.key == "pieces" && situation.pieces&.apart?) ? rows.piece_count(grams) : rows.ratio(wish)&.at(grams)
+      end
 
       private
 

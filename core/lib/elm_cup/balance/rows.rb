@@ -80,12 +80,24 @@ module ElmCup
       # Pieces as a sum over the amounts; nil without a shape.
       def pieces
         shape = @situation.pieces or return
-        case shape.kind
-        when :grams then in_pieces("one") * (1.0 / shape.size)
-        when :scoop then in_pieces("volume") * (1.0 / ((1 - Mixture::Density::AIR_PRESSED) * shape.size))
-        when :count then constant(shape.size.to_f)
+        (shape.kind == :count) ? constant(shape.size.to_f) : Linear.new(@amounts.map { |amount| pieces_per_gram(amount) })
+      end
+
+      # The same of each bowl that is rolled for itself.
+      def pieces_apart
+        @situation.pieces.shares.each_with_index.map do |share, bowl|
+          Linear.new(@amounts.map { |amount|
+            pieces_per_gram(amount) * (if amount.bowl
+                                         (amount.bowl == bowl) ? 1.0 : 0.0
+                                       else
+                                         share
+            end)
+          })
         end
       end
+
+      # Whole pieces of all bowls where the amounts weigh `grams`.
+      def piece_count(grams) = pieces_apart.sum { |pieces| (pieces.at(grams) + OPEN).floor }
 
       # Grams of an ingredient, by its id.
       def of_ingredient(id) = Linear.new(@amounts.map { |amount| (amount.entry.id == id) ? 1.0 : 0.0 })
@@ -96,6 +108,12 @@ module ElmCup
       private
 
       def constant(value) = Linear.new(Array.new(@amounts.size, 0.0), value)
+
+      def pieces_per_gram(amount)
+        shape = @situation.pieces
+        per_gram = (shape.kind == :grams) ? 1.0 / shape.size : amount.per_gram.fetch("volume") / ((1 - Mixture::Density::AIR_PRESSED) * shape.size)
+        amount.per_gram.fetch("one") * per_gram * amount.in_piece
+      end
 
       def in_pieces(figure) = Linear.new(@amounts.map { |amount| amount.per_gram.fetch(figure) * amount.in_piece })
 

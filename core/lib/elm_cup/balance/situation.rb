@@ -8,11 +8,14 @@ module ElmCup
       def texture = number && Binding::Texture.at(number)
     end
 
-    # How pieces are counted: kind :grams of one, :scoop of so many mL, or :count of them all; bowls: each flavour is rolled for itself, and
-    # what is left of each is no piece.
-    Pieces = Value.of(:kind, :size, bowls: 1) do
+    # How pieces are counted: kind :grams of one, :scoop of so many mL, or :count of them all; shares: what each bowl that is rolled for itself,
+    # a flavour or what stays plain, gets of all that they share.
+    Pieces = Value.of(:kind, :size, shares: [1.0]) do
+      # Bowls are rolled for themselves, and what is left of each is no piece.
+      def apart? = kind != :count && shares.size > 1
+
       # Pieces that are lost so, about.
-      def lost = (kind == :count) ? 0.0 : (bowls - 1) / 2.0
+      def lost = apart? ? (shares.size - 1) / 2.0 : 0.0
     end
 
     # A bowl as a Problem sees it.

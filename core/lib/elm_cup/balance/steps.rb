@@ -15,6 +15,9 @@ module ElmCup
       OUNCES = [[8, Rational(1, 4)], [16, Rational(1, 2)]].freeze
       OUNCE = Rational("28.349523125")
       TWENTIETH = 20
+      # Grams under this are written to a tenth; ounces to a quarter.
+      SMALL_GRAMS = 20
+      QUARTER = Rational(1, 4)
 
       attr_reader :kind, :start, :step, :grams_per
 
@@ -110,8 +113,8 @@ module ElmCup
         case kind
         when :millilitres then @measures.nearest(amount(count), exact: true).text
         when :things then Quantity::FractionText.mixed(amount(count))
-        when :grams then "#{Quantity::FractionText.decimal(amount(count).round((amount(count) < 20) ? 1 : 0))} g"
-        when :ounces then "#{Quantity::FractionText.mixed((amount(count) * 4).round/4r)} oz"
+        when :grams then "#{Quantity::FractionText.decimal((amount(count) / written_to(amount(count))).round * written_to(amount(count)))} g"
+        when :ounces then "#{Quantity::FractionText.mixed((amount(count) / QUARTER).round * QUARTER)} oz"
         end
       end
 
@@ -133,6 +136,7 @@ module ElmCup
         amount = start * factor
         near = round(amount, self.class.step(kind, amount, @measures))
         near = round(amount, finer(amount)) if (near - amount).abs > NEAR * amount
+        near = measured(near) if kind == :millilitres
         near -= finer(amount) while most && near * grams_per > most && near > finer(amount)
         self.class.new(kind: kind, start: near, step: self.class.step(kind, near, @measures), grams_per: grams_per, measures: @measures)
       end
@@ -142,20 +146,33 @@ module ElmCup
 
       private
 
+      # Two spoons or cups make it up, where they come near enough.
+      def measured(millilitres)
+        two = @measures.nearest(millilitres)
+        (two.error.abs < NEAR) ? two.ml : millilitres
+      end
+
       # Things keep the half that they have.
       def round(amount, step)
         offset = (kind == :things) ? start % 1 : 0
         [((amount - offset) / step).round * step + offset, (kind == :things) ? 1 : step].max
       end
 
-      # A third of the step, a tablespoon by teaspoons; the smallest spoon at the least.
+      # A tablespoon by teaspoons, the smallest spoon at the least; of grams and ounces a fifth, but no finer than they are written.
       def finer(amount)
         step = self.class.step(kind, amount, @measures)
         case kind
         when :millilitres then [self.class.step(kind, step * 3, @measures), @measures.smallest_ml].min
         when :things then step
-        else Rational(step, 5)
+        else [Rational(step, 5), written_to(amount)].max
         end
+      end
+
+      # Grams and ounces are written to so much.
+      def written_to(amount)
+        return QUARTER if kind == :ounces
+
+        (amount < SMALL_GRAMS) ? Rational(1, 10) : 1
       end
     end
   end

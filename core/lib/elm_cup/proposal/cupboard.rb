@@ -97,7 +97,7 @@ module ElmCup
         return "A #{bowl} is so already, nothing in it had to be moved" if made.answer["size"].zero?
         return "Of what is ticked, the smallest change from a #{bowl} that gives what you want" if made.answer["proved_optimal"]
 
-        "Of what is ticked, a small change from a #{bowl} that gives what you want; none smaller was found in the time"
+        "Of what is ticked, a small change from a #{bowl} that gives what you want; none smaller was found"
       end
 
       def notes(chosen)

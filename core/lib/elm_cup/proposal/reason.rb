@@ -13,7 +13,7 @@ module ElmCup
       def self.call(changes, found, number, sized:, edge:, quick:)
         return "#{said(changes, sized)}: the first that was found; a smaller change may yet be." if quick && !found.proved?
 
-        least = found.proved? ? "no smaller change in your measures does it" : "none smaller was found in the time; the least is at most #{(found.above * 100).ceil} % smaller"
+        least = found.proved? ? "no smaller change in your measures does it" : "none smaller was found; the least is at most #{(found.above * 100).ceil} % smaller"
         "#{said(changes, sized)}; #{least}#{OTHERS[number]}.#{" The texture is only just reached: its middle is out of reach." if edge}"
       end
 

@@ -11,9 +11,8 @@ module ElmCup
       TEXTURE_INWARD = 0.05
       FIGURE_INWARD = 0.0005
       NET_INWARD = 0.002
-      # Whole pieces hide how little is missing; of several flavours each hides some.
-      PIECES_OFF = 0.06
-      FLAVOUR_OFF = 0.4
+      # In pieces: whole ones hide how little is missing, or over.
+      PIECES_INWARD = 0.015
       # What was settled on: Amended, the assessment of its document as a Hash, Balance::Search::Found, Balance::Problem; edge: a texture
       # is only just reached; quick: nothing smaller was looked for.
       Answer = Value.of(:amended, :assessment, :found, :problem, :edge, :quick)
@@ -40,9 +39,13 @@ module ElmCup
 
       def settled(earlier, quick, edge)
         corrections = {}
+        bound = Float::INFINITY
         ROUNDS.times do
           problem = @question.problem(@question.wishes, corrections: corrections, all: edge)
           found = least(problem.program(earlier: earlier), quick) or return
+          # What corrections leave out may yet be less: no more is proved than before them.
+          bound = [bound, found.bound].min
+          found = found.with(bound: bound)
           amended = Amended.new(@document, problem, found.values, @reader.spots)
           assessment = Assessment.of(amended.document.except("wishes"), library: @library)
           wished = Assessment::Wished.new(assessment, @library)
@@ -65,7 +68,7 @@ module ElmCup
 
       # before: the Correction there was; wished: Wished of what came out; rows, grams: what it was reckoned from.
       def correction(wish, before, wished, rows, grams)
-        return before.with(off: before.off - missing_pieces(wish, wished)) if wish.key == "pieces"
+        return before.with(inward: before.inward + PIECES_INWARD) if wish.key == "pieces"
         return before.with(inward: before.inward + NET_INWARD) unless wish.figure? || wish.key == "texture"
         return textured(wish, before, wished, rows, grams) if wish.key == "texture"
 
@@ -76,11 +79,6 @@ module ElmCup
       def textured(wish, before, wished, rows, grams)
         numbers = [wished.number(wish), rows.sides(@question.situation.part_of(wish)).number(grams)]
         before.with(off: numbers.all? ? numbers.reduce(:-) : before.off, inward: before.inward + TEXTURE_INWARD)
-      end
-
-      # Up where there are too few.
-      def missing_pieces(wish, wished)
-        (wish.value - (wished.now(wish) || 0)) * ((@question.situation.pieces.bowls > 1) ? FLAVOUR_OFF : PIECES_OFF)
       end
     end
   end

@@ -4,8 +4,8 @@ module ElmCup
   module Proposal
     # A formula that is read, as a Balance::Situation: its lines as amounts, what may come in, its parts.
     class SituationReader
-      # A part of the document: ReadComponent, its index among the parts, the share of it that is rolled into pieces.
-      Place = Value.of(:read, :at, :in_piece)
+      # A part of the document: ReadComponent, its index among the parts, the share of it that is rolled into pieces, the flavour's bowl that it is of.
+      Place = Value.of(:read, :at, :in_piece, :bowl)
       # Where an amount stands: the pointer of its line in the document, or of the list that it would join; the line itself.
       Spot = Value.of(:place, :pointer, :line, :said)
 
@@ -42,8 +42,8 @@ module ElmCup
       # Components first, then the flavours' own lines and toppings.
       def places
         @places ||= begin
-          flavours = @read.flavours.flat_map { |flavour| [[flavour.folded, 1.0], [flavour.topping, 0.0]] }
-          (@read.components.map { |part| [part, in_piece(part)] } + flavours).each_with_index.map { |(part, share), at| Place.new(read: part, at: at, in_piece: share) }
+          flavours = @read.flavours.each_with_index.flat_map { |flavour, bowl| [[flavour.folded, 1.0, bowl], [flavour.topping, 0.0, bowl]] }
+          (@read.components.map { |part| [part, in_piece(part), nil] } + flavours).each_with_index.map { |(part, share, bowl), at| Place.new(read: part, at: at, in_piece: share, bowl: bowl) }
         end
       end
 
@@ -65,7 +65,14 @@ module ElmCup
         else
           (shape.piece_grams ? [:grams, shape.piece_grams] : [:scoop, shape.scoop_ml])
         end
-        Balance::Pieces.new(kind: kind, size: size, bowls: [Assessment::PieceParts.new(@read).all.size, 1].max)
+        Balance::Pieces.new(kind: kind, size: size, shares: rolled_shares)
+      end
+
+      # As Assessment::PieceParts divides it: flavours in their order, then what stays plain.
+      def rolled_shares
+        given = @read.flavours.map { |flavour| flavour.split.share }
+        rest = 1 - given.sum
+        [*given, *(rest if rest > Assessment::PieceParts::NOTHING)].map(&:to_f)
       end
 
       def lines(place)
@@ -80,7 +87,7 @@ module ElmCup
       def said(pointer) = pointer.split("/").drop(1).reduce(@document) { |part, key| part.is_a?(Array) ? part[key.to_i] : part[key] }
 
       def amount(id, place, role, line, steps, **more)
-        Balance::Amount.new(id: id, part: place.at, role: role, entry: line.entry, steps: steps, per_gram: PerGram.of(line), in_piece: place.in_piece,
+        Balance::Amount.new(id: id, part: place.at, role: role, entry: line.entry, steps: steps, per_gram: PerGram.of(line), in_piece: place.in_piece, bowl: place.bowl,
           heated: line.heated?, binding: binding(place, line), name: line.entry.name.downcase, cap_grams: @most[line.entry.id]&.to_f, **more)
       end
 

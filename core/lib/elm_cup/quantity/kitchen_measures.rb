@@ -17,6 +17,8 @@ module ElmCup
       FAMILIES = {"tsp" => :teaspoon, "tbsp" => :tablespoon, "cup" => :cup}.freeze
       # mL that no spoon is taken for.
       NOTHING = 1e-6
+      # A share that a sum may be off and still be exact.
+      MISS = 0.001
       # A sum this near to what is wanted is enough of it.
       ENOUGH = 0.999_999
       # A term is not counted out further than this many of its own unit where the next larger kind of measure takes no more than that.
@@ -51,11 +53,11 @@ module ElmCup
         family.nil? || @measures.any? { |each| each.family == family && ((term.low.value + term.high.value) / 2 / each.share).denominator == 1 }
       end
 
-      # The Nearest to `ml` (Numeric > 0), of at most `terms` terms; three are tried when two miss by 2 % or more and `exact` is asked.
+      # The Nearest to `ml` (Numeric > 0), of at most two terms; of three where two miss and `exact` is asked.
       def nearest(ml, exact: false)
         wanted = ml.to_f
         best = best_of(sums(wanted, 2), wanted)
-        best = best_of(sums(wanted, 3), wanted) if exact && best.error.abs >= 0.02
+        best = best_of(sums(wanted, 3), wanted) if exact && best.error.abs >= MISS
         best
       end
 
