@@ -279,6 +279,21 @@ RSpec.describe "ElmCup.balance" do
     expect(locked["clashes"].first["wishes"]).to include("texture=pours")
   end
 
+  it "prices one size against another, which can be had and is the nearest that can" do
+    [%w[pieces=40 pieces=50], %w[pieces=20 grams=900], %w[grams<=300 pieces>=40]].each do |wishes|
+      clash = balance(bites, *wishes)["clashes"].first
+      expect(clash["wishes"]).to eq(wishes)
+      clash["relax"].each do |relaxed|
+        others = wishes - [relaxed["wish"]]
+        expect([wishes, relaxed["words"], balance(bites, *others, relaxed["becomes"])["answers"].any?]).to match([wishes, /gives way to/, true])
+        next unless relaxed["wish"].start_with?("pieces")
+
+        nearer = relaxed["to"] + ((relaxed["to"] > relaxed["wish"][/\d+/].to_i) ? -1 : 1)
+        expect([wishes, nearer, balance(bites, *others, relaxed["wish"].sub(/\d+/, nearer.to_s))["answers"]]).to eq([wishes, nearer, []])
+      end
+    end
+  end
+
   # Nothing here is timed: what is held is that it ends by its own clock, driven by the test.
   it "stops when its time is up or it is called off, and says which" do
     ticks = 0.0

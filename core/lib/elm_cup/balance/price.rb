@@ -95,21 +95,34 @@ module ElmCup
         (@wish.value + (away.positive? ? up : -up)).round(9)
       end
 
-      # A size sets out from another bowl for each bound, so it is sought by halving between what cannot be had and what can.
+      # A size sets out from another bowl for each bound, so it is sought by halving between what cannot be had and what is; where the others
+      # move what is, at the least and the most that they allow.
       def size
         now = @question.now(@wish)
+        (now && possible?(whole(now))) ? halved(whole(now)) : allowed
+      end
+
+      def halved(can)
         cannot = @wish.value
-        can = now or return
         HALVINGS.times do
           return if @question.pace.over?
 
           middle = whole((cannot + can) / 2.0)
           break if middle == cannot || middle == can
 
-          @question.possible?(@others + [@wish.at(middle)]) ? can = middle : cannot = middle
+          possible?(middle) ? can = middle : cannot = middle
         end
-        can if @question.possible?(@others + [@wish.at(can)])
+        can
       end
+
+      # Whole pieces are a few fewer where each flavour loses some.
+      def allowed
+        value = [below, above].compact.min_by { |each| (each - @wish.value).abs } or return
+        sizes = (@wish.key == "pieces") ? ((value - @question.situation.pieces.shares.size).floor..value.ceil).to_a : [value.round(1), value.floor(1), value.ceil(1)]
+        sizes.select(&:positive?).uniq.sort_by { |each| (each - @wish.value).abs }.find { |each| possible?(each) }
+      end
+
+      def possible?(size) = @question.possible?(@others + [@wish.at(size)])
 
       def whole(value) = (@wish.key == "pieces") ? value.round : value.round(1)
     end

@@ -33,7 +33,7 @@ module ElmCup
 
       def self.words(relaxed, library)
         said = Balance::WishWords.say(relaxed.wish, library)
-        return "“#{said}”: what it would have to give was not found in the time" unless relaxed.known
+        return "“#{said}”: what it would have to give was not found" unless relaxed.known
         return "let “#{said}” go" if relaxed.to.nil?
 
         "“#{said}” gives way to “#{Balance::WishWords.say(becomes(relaxed), library)}”"

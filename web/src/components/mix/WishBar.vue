@@ -92,7 +92,7 @@ defineExpose({ focus: () => field.value?.focus() })
           maxlength="160"
           autocomplete="off"
           enterkeyhint="done"
-          :placeholder="shown.length ? 'and …' : 'rolls, less sweet, under 90 kcal, vegan and no peanut …'"
+          :placeholder="shown.length ? 'and …' : 'less sweet, vegan and no peanut …'"
           :aria-invalid="!!fault"
           aria-describedby="wish-fault"
           @keydown.esc.prevent="((text = ''), (fault = undefined))"
