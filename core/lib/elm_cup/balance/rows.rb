@@ -85,15 +85,7 @@ module ElmCup
 
       # The same of each bowl that is rolled for itself.
       def pieces_apart
-        @situation.pieces.shares.each_with_index.map do |share, bowl|
-          Linear.new(@amounts.map { |amount|
-            pieces_per_gram(amount) * (if amount.bowl
-                                         (amount.bowl == bowl) ? 1.0 : 0.0
-                                       else
-                                         share
-            end)
-          })
-        end
+        @situation.pieces.shares.each_index.map { |bowl| Linear.new(@amounts.map { |amount| pieces_per_gram(amount) * share(amount, bowl) }) }
       end
 
       # Whole pieces of all bowls where the amounts weigh `grams`.
@@ -108,6 +100,13 @@ module ElmCup
       private
 
       def constant(value) = Linear.new(Array.new(@amounts.size, 0.0), value)
+
+      # Of an Amount, what goes into one of the bowls.
+      def share(amount, bowl)
+        return @situation.pieces.shares[bowl] if amount.bowl.nil?
+
+        (amount.bowl == bowl) ? 1.0 : 0.0
+      end
 
       def pieces_per_gram(amount)
         shape = @situation.pieces
