@@ -17,6 +17,9 @@ module ElmCupServer
       summary
     end
 
+    # The summary of a document (a Hash) that is no version. InvalidDocument where it is none.
+    def self.of(document, pantry = Pantry.now) = made_from(ElmCup.assess(document, pantry: pantry.library))
+
     # What a summary depends on beside its version: the core, and the household's pantry (a Pantry::Kept).
     def self.made_by(pantry = Pantry.now) = "#{CoreVersion::CURRENT}-#{pantry.digest}"
 

@@ -187,6 +187,19 @@ RSpec.describe "Balance in the browser", system: true do
     expect(page).to have_text("The trial is in the log, against version 1.")
     visit "/log"
     expect(page).to have_css(".rows li", text: /trial of 2.*good, a little dry/m)
+    visit "/formulas/#{id}/mix"
+    wish("tacky")
+    expect(page).to have_css("[data-wish='texture=tacky']")
+    click_button "Balance"
+    expect(page).to have_css("th", text: "A third")
+    click_button "Try on", match: :first
+    click_button "Trial"
+    expect(page).to have_text("Of the answer that is tried on:").and have_css("[role=dialog] li", text: "g rolled oats, ground")
+    find("label.texture", text: "tacky").click
+    click_button "Log it"
+    expect(page).to have_text("The trial is in the log, against version")
+    visit "/log"
+    expect(page).to have_css(".rows li", text: "tacky → tacky")
   end
 end
 

@@ -275,6 +275,14 @@ RSpec.describe "Other ways in" do
       expect(bowl({})["notes"].last).to match(/mind allergens/)
     end
 
+    it "gives a thing without an amount its usual share of the bowl, beside what is measured" do
+      taken = ElmCup.rescue_bowl({"elm_cup" => "bowl/1", "family" => "date-led", "grams" => 350, "roughly" => ["dates", "1 cup almonds", "cocoa"], "seen" => "tacky"})["taken_as"].to_h { |line| [line["ingredient"], line["grams"]] }
+      expect(taken.values.sum).to be_within(1).of(350)
+      expect(taken["dates-soft"]).to be_within(20).of(350 * 0.5)
+      expect(taken["cocoa"] / taken["dates-soft"]).to be_within(0.01).of(0.1)
+      expect(taken["almonds"]).to be_between(120, 170)
+    end
+
     it "refuses what is no bowl" do
       expect(refusal { bowl({"grams" => 3}) }).to match(/too little/)
       expect(refusal { bowl({"seen" => "odd"}) }).to match(/must be one of loose/)

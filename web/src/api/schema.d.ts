@@ -1308,6 +1308,7 @@ export interface components {
             version_id: number;
             /** @description A trial of so many pieces, not the whole bowl */
             trial_pieces?: number;
+            document?: components["schemas"]["Document"];
             lines?: components["schemas"]["BatchLine"][];
             additions?: string[];
             texture?: components["schemas"]["TextureId"];

@@ -73,13 +73,13 @@ module ElmCup
         end
       end
 
-      # A thing without an amount has the share that it usually has.
+      # A thing without an amount has the share of the bowl that it usually has.
       def shared(text, line, resolver)
         weighed = resolver.resolve("100 g #{text}")
         return weighed unless weighed.read?
 
         role = @family.roles.find { |each| each.takes?(weighed.entry) }
-        weighed.times(Rational((role ? role.share : LEAST_SHARE).to_s)).with(text: text)
+        weighed.times(Rational((role ? role.share : LEAST_SHARE).to_s) * Rational(@said["grams"].to_s) / weighed.grams).with(text: text)
       end
 
       LEAST_SHARE = 0.1

@@ -68,6 +68,7 @@ async function log() {
           client_key: clientKey,
           version_id: version.id,
           trial_pieces: trial.value!.pieces,
+          document: trial.value!.document,
           lines,
           ...(seen.value ? { texture: seen.value } : {}),
           ...(said.length ? { note: said.join(': ') } : {}),
