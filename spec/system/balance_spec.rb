@@ -86,6 +86,11 @@ RSpec.describe "Balance in the browser", system: true do
     expect(page).to have_css("[data-wish^='texture=']").and have_css("th", text: "The least")
     page.all(".changes td li").each { |change| expect(change.text).not_to match(/tahini.*dough|dough: .*tahini/) }
     click_button "Back to the lines"
+    find_field("A wish").set("vegan")
+    page.execute_script("document.activeElement.blur()")
+    find("body").send_keys("b")
+    expect(page).to have_css("[data-wish='diet=vegan']").and have_css("tr.why", text: /./)
+    click_button "Back to the lines"
     find_field("A wish").set("crunchy")
     click_button "Balance"
     expect(page).to have_css("#wish-fault", text: "“crunchy” is no wish").and have_css("[data-line]")

@@ -20,6 +20,8 @@ RSpec.describe ElmCup::Balance::Wish do
 
   it "takes no text that is too long, as it is kept or in words" do
     expect { described_class.read("without:#{"a" * 160}") }.to raise_error(ElmCup::Balance::WishReader::Unreadable, /too long for a wish; 160 characters/)
+    expect { ElmCup.wish(nil, "vegan and #{"  raw  " * 20} and no soy") }.to raise_error(ElmCup::InvalidDocument, /is no wish/)
+    expect { ElmCup.wish(nil, "vegan and no #{"honey, no " * 15}soy") }.to raise_error(ElmCup::InvalidDocument, /too long for a wish/)
     expect { ElmCup.wish(nil, "no #{"a" * 160}") }.to raise_error(ElmCup::InvalidDocument, /too long for a wish/)
     expect(described_class.read("a" * 145 + ".texture=rolls").part.length).to eq(145)
   end
@@ -107,6 +109,14 @@ RSpec.describe ElmCup::Balance::Wish do
       expect(ElmCup.wish(kept, "under 90 kcal")["wishes"]).to eq(["diet=vegan", "lock:honey", "kcal<=90"])
       expect(ElmCup.wish(kept, "keep the oats")["wishes"]).to eq(["kcal<=120", "diet=vegan", "lock:honey", "lock:oats-rolled"])
       expect(ElmCup.wish(kept, "vegan")["wishes"]).to eq(["kcal<=120", "lock:honey", "diet=vegan"])
+    end
+
+    it "takes no more wishes than a formula may have, however they are said" do
+      full = document.merge("wishes" => Array.new(24) { |number| "without:#{ElmCup::Ingredient::Library.default.all[number].id}" })
+      expect { ElmCup.wish(full, "vegan and raw") }.to raise_error(ElmCup::InvalidDocument, %r{/text: 26 wishes are too many; 24 is the most})
+      many = ElmCup::Ingredient::Library.default.all.first(30).map { |entry| "without:#{entry.id}" }
+      joined = ["vegan, raw, nut free, no soy, no egg", "gluten free, no honey, no tahini, no maple, no milk", *many.first(16)]
+      expect { ElmCup.balance(document, wishes: joined) }.to raise_error(ElmCup::InvalidDocument, /2\d wishes are too many/)
     end
 
     it "says a wish of the part that is named, where there are several and it can be" do

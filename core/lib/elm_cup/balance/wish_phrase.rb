@@ -49,6 +49,8 @@ module ElmCup
       def all(text)
         [read(text)]
       rescue WishReader::Unreadable
+        raise if text.to_s.length > Wish::LONGEST
+
         pieces = text.to_s.scrub.split(JOINED).map(&:strip).reject(&:empty?)
         raise unless pieces.size.between?(2, MOST_AT_ONCE)
 

@@ -24,21 +24,11 @@ module ElmCup
       # Balance::Wishes of the texts. InvalidDocument with every fault at its place.
       def wishes(texts)
         refuse([fault("/wishes", "Say what you want, such as texture=rolls or kcal<=90")]) if texts.empty?
-        refuse([fault("/wishes", "#{texts.size} wishes are too many; #{Balance::Wish::MOST} is the most")]) if texts.size > Balance::Wish::MOST
-        faults = []
-        read = texts.each_with_index.flat_map do |text, at|
-          desk.wishes(text).each { |wish| message(wish)&.then { |message| faults << fault("/wishes/#{at}", message) } }
-        rescue Balance::WishReader::Unreadable => error
-          faults << fault("/wishes/#{at}", error.message)
-          []
-        end
-        faults.any? ? refuse(faults) : read.uniq(&:text)
+        read, faults = WishDesk.new(@opened.answer, @wished, @library).gather(texts) { |wish| message(wish) }
+        faults.any? ? refuse(faults) : read
       end
 
       private
-
-      # Words that are no wish as it is kept may still mean one.
-      def desk = @desk ||= WishDesk.new(@opened.answer, @wished, @library)
 
       def refuse(faults) = raise(InvalidDocument.new(faults))
 

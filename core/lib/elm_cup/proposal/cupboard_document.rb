@@ -24,15 +24,7 @@ module ElmCup
       end
 
       def self.wishes_and_faults(said, library)
-        desk = WishDesk.without_bowl(library)
-        faults = []
-        read = (said["wishes"] || []).each_with_index.flat_map do |text, at|
-          desk.wishes(text).each { |wish| wish_fault(wish, said, library)&.then { |message| faults << fault("/wishes/#{at}", "“#{text}”: #{message}") } }
-        rescue Balance::WishReader::Unreadable => error
-          faults << fault("/wishes/#{at}", error.message)
-          []
-        end
-        [read.uniq(&:text), faults]
+        WishDesk.without_bowl(library).gather(said["wishes"] || []) { |wish, text| wish_fault(wish, said, library)&.then { |message| "“#{text}”: #{message}" } }
       end
 
       def self.wish_fault(wish, said, library)

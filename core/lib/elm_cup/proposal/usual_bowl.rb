@@ -31,7 +31,7 @@ module ElmCup
       # A formula document as a Hash.
       def document = seed.to_h
 
-      # "a usual oat-led bowl"
+      # "usual oat-led bowl"
       def name = "usual #{family.name.downcase} bowl"
 
       private

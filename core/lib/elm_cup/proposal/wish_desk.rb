@@ -29,16 +29,35 @@ module ElmCup
       # The Balance::Wishes of a text as it is kept, or as people say it, several at once. WishReader::Unreadable with the mend where it is neither.
       def wishes(text) = Balance::Wish.formal?(text) ? [Balance::Wish.read(text)] : phrase.all(text)
 
+      # [Balance::Wishes of the texts, each once, Faults at the places of what is none]. The block says what is wrong with a wish, nil for nothing.
+      def gather(texts)
+        faults = []
+        read = texts.each_with_index.flat_map do |text, at|
+          wishes(text).each { |wish| yield(wish, text)&.then { |message| faults << fault("/wishes/#{at}", message) } }
+        rescue Balance::WishReader::Unreadable => error
+          faults << fault("/wishes/#{at}", error.message)
+          []
+        end.uniq(&:text)
+        faults << fault("/wishes", TOO_MANY % read.size) if read.size > Balance::Wish::MOST
+        [read, faults]
+      end
+
+      TOO_MANY = "%d wishes are too many; #{Balance::Wish::MOST} is the most".freeze
+
       # What words mean, as a Hash: the first wish, what all of them are, and the wishes of the formula with them. component: the part that they are
       # said of, which they name where there are several. InvalidDocument where they mean none.
       def read(text, component: nil)
         said = wishes(text).map { |wish| named(wish, component) }
-        @wished.to_h(said.first).merge("said" => said.map { |wish| @wished.to_h(wish) }, "wishes" => said.reduce(@kept) { |kept, wish| with(kept, wish) })
+        all = said.reduce(@kept) { |kept, wish| with(kept, wish) }
+        Document::Schema.refuse("/text", TOO_MANY % all.size) if all.size > Balance::Wish::MOST
+        @wished.to_h(said.first).merge("said" => said.map { |wish| @wished.to_h(wish) }, "wishes" => all)
       rescue Balance::WishReader::Unreadable => error
         Document::Schema.refuse("/text", error.message)
       end
 
       private
+
+      def fault(pointer, message) = InvalidDocument::Fault.new(pointer: pointer, message: message)
 
       # A new wish takes the place of those that are about the same.
       def with(kept, wish) = kept.reject { |text| wish.replaces?(Balance::Wish.read(text)) } + [wish.text]

@@ -67,7 +67,7 @@ function remove(wish: string) {
   props.wishes.drop(wish)
   field.value?.focus()
 }
-defineExpose({ focus: () => field.value?.focus() })
+defineExpose({ focus: () => field.value?.focus(), balance })
 </script>
 
 <template>
