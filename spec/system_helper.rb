@@ -15,8 +15,18 @@ module Browser
   LAPTOP = [1280, 800].freeze
   TABLET = [820, 1180].freeze
 
+  # Waits until what fades or glides stands still: contrast and heights are measured of what stays.
+  def settled
+    page.evaluate_async_script(<<~JS)
+      const done = arguments[arguments.length - 1]
+      const still = () => Promise.allSettled(document.getAnimations().map((moving) => moving.finished)).then(() => done(true))
+      requestAnimationFrame(() => requestAnimationFrame(still))
+    JS
+  end
+
   # Everything axe-core finds wrong on the page, as short texts.
   def axe_findings
+    settled
     page.execute_script(AXE) unless page.evaluate_script("!!window.axe")
     script = <<~JS
       const done = arguments[arguments.length - 1]

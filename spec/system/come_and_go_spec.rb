@@ -10,6 +10,14 @@ RSpec.describe "What comes and goes in the browser", system: true do
     click_button "Read it"
   end
 
+  # The name and the text of the file that the page has just saved; its text is read a moment later than its name.
+  def file_saved
+    page.document.synchronize(10, errors: [Capybara::ExpectationNotMet]) do
+      raise Capybara::ExpectationNotMet, "no file was saved" unless page.evaluate_script("saved.length") >= 2
+    end
+    page.evaluate_script("saved.splice(0).join('\\n')")
+  end
+
   it "imports a pasted recipe: every line looked over, corrected in place, taken whole" do
     paste("Sesame bites\nMakes 18\n\nFor the bites\n1 1/2 cups rolled oats (135 g)\n10 dates\n2 tbsp butter\n1/2 cup tahini\n\nTo roll\n1/4 cup sesame seeds\n\n1. Blend.\n2. Roll.")
     expect(page).to have_css(".read .part", count: 2).and have_text("18 pieces").and have_text("1 line to mend, here or later")
@@ -45,7 +53,7 @@ RSpec.describe "What comes and goes in the browser", system: true do
       find("[aria-label='Export']", match: :first).click
       find("[role=option]", text: word).click
       expect(page).to have_text("is exported as #{name}")
-      expect(page.evaluate_script("saved.splice(0).join('\\n')")).to include(name, text)
+      expect(file_saved).to include(name, text)
     end
   end
 

@@ -21,7 +21,7 @@ RSpec.describe "The Cup, read off the page", system: true do
     it "stands at #{saturation}" do
       visit "/formulas/#{saved(*lines_for(saturation))}/mix"
       expect(page).to have_css("[data-level]")
-      sleep 0.3 # the level glides for 160 ms
+      settled
       expect(height_of("[data-level]")).to be_within(0.02).of([saturation, 2.2].min)
       expect(height_of("[data-demand]")).to be_within(0.01).of(1)
       word = ElmCup.assess(formula(*lines_for(saturation)))["components"][0]["texture"]
@@ -47,7 +47,7 @@ RSpec.describe "The Cup, read off the page", system: true do
     part = ElmCup.assess(document)["components"].first
     visit "/formulas/#{ElmCupServer::Formula.start(document).id}/mix"
     expect(page).to have_css("[data-stratum=masked]")
-    sleep 0.3
+    settled
     heights = page.evaluate_script("Object.fromEntries([...document.querySelectorAll('[data-stratum]')].map(e => [e.dataset.stratum, e.getBoundingClientRect().height]))")
     whole = page.evaluate_script("document.querySelector('[data-tick=\"0\"]').getBoundingClientRect().top - document.querySelector('[data-tick=\"2.2\"]').getBoundingClientRect().top")
     counted = heights.except("masked").values.sum * 2.2 / whole

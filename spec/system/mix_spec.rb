@@ -71,6 +71,7 @@ RSpec.describe "Mix in the browser", system: true do
     find_field("Line 2").send_keys(%i[alt up])
     expect(page).to have_field("Line 2", with: "3 1/2 tbsp honey")
     find_field("Line 2").send_keys(:escape)
+    expect(page).to have_css("[data-line='2'] .typed")
     page.execute_script("document.querySelector('[data-line=\"2\"] .typed').focus()")
     page.driver.browser.keyboard.type(%i[alt down])
     expect(page).to have_css("[data-line='2'] .typed", exact_text: "3 tbsp honey")
@@ -119,7 +120,7 @@ RSpec.describe "Mix in the browser", system: true do
     id = saved("1 cup oats", "1/4 cup honey")
     visit "/formulas/#{id}/mix"
     type_line("2 tbsp house spice")
-    expect(sentence).to match(/one line is mended/)
+    expect(page).to have_css("[data-sentence]", text: "one line is mended")
     click_button "Choose from the pantry"
     fill_in "Search the pantry", with: "mixed spi"
     find("[role=dialog] button", text: "Mixed spice").click
@@ -167,8 +168,7 @@ RSpec.describe "Mix in the browser", system: true do
   it "measures by the cups, doses by the spoons and mixes at the warmth of the cook's own kitchen" do
     visit "/formulas/#{saved("1 cup honey", "75 g honey", "40 g coconut oil")}/mix"
     expect(page).to have_css("[data-line='1'] [data-grams]", text: "339 g").and have_css("[data-line='2']", text: "≈ 3 tbsp + 1 1/2 tsp")
-    fat = -> { page.evaluate_script("Number(document.querySelector('[data-line=\"3\"] .fat').getAttribute('width'))") }
-    cool = fat.call
+    cool = find("[data-line='3'] .fat")[:width]
     click_button "US cups, 21 °C"
     find("[aria-label='Cup standard']", match: :first).click
     find("[role=option]", text: "metric").click
@@ -176,7 +176,8 @@ RSpec.describe "Mix in the browser", system: true do
     find("input[type=number][max='45']").send_keys([:control, "a"], "30", :enter)
     find("[role=dialog]").send_keys(:escape)
     expect(page).to have_button("metric cups, 30 °C").and have_css("[data-line='1'] [data-grams]", text: "358 g").and have_css("[data-line='2']", text: "≈ 3 tbsp + 1 tsp")
-    expect(fat.call).to be > cool
+    expect(page).to have_no_css("[data-line='3'] .fat[width='#{cool}']")
+    expect(Float(find("[data-line='3'] .fat")[:width])).to be > Float(cool)
     entry.set("1 cup honey")
     expect(page).to have_css("#entry-reading", text: "358 g")
     4.times { click_button "Undo" }

@@ -83,12 +83,10 @@ RSpec.describe "The pantry in the browser", system: true do
     visit "/pantry"
     click_button "From a pack’s label"
     expect(page).to have_css("[role=dialog]")
-    sleep 0.4
     expect(axe_findings).to eq([])
     find("[role=dialog]").send_keys(:escape)
     click_button "CSV in"
     expect(page).to have_css("[role=dialog]", text: "Ingredients from CSV")
-    sleep 0.4
     expect(axe_findings).to eq([])
   end
 end
