@@ -2,6 +2,7 @@ import { afterEach, describe, expect, it, vi } from 'vitest'
 import { effectScope, ref, shallowRef } from 'vue'
 import type { AssessedLine, Balance, BalanceAnswer, Figures } from '@/api/client'
 import type { FormulaDocument } from '@/api/document'
+import AnswersTable from '@/components/mix/AnswersTable.vue'
 import WishBar from '@/components/mix/WishBar.vue'
 import ClashNote from '@/components/mix/ClashNote.vue'
 import { figureRows } from '@/components/mix/figureRows'
@@ -293,6 +294,31 @@ describe('ClashNote', () => {
     expect(shown.findAll('button').map((each) => each.text())).toEqual(['A gives way to B', 'let “keep tahini” go'])
     await shown.findAll('button')[1]!.trigger('click')
     expect(shown.emitted('relax')).toEqual([[relax[2]]])
+  })
+})
+
+describe('AnswersTable', () => {
+  it('folds away what only goes with the size of the batch', () => {
+    const sized = {
+      kind: 'more',
+      component: 'dough',
+      text: '+22 g oats',
+      grams: 22,
+      ingredient: 'oats-rolled',
+    } as const
+    const oats = { ...sized, was: '1 cup oats', now: '1 1/4 cups oats', only_size: true }
+    const both = answer({ times: 1.2727, changes: [oats, ...answer().changes] })
+    const shown = show(AnswersTable, {
+      answers: [both, answer(), answer({ times: 2, changes: [oats] })],
+      hurried: false,
+    })
+    const [one, plain, size] = shown.element.querySelectorAll('.changes td:not(.quiet)')
+    expect(one!.querySelector('details')!.open).toBe(false)
+    expect(one!.querySelector('summary')!.textContent!.trim()).toBe('The batch × 1.27: 1 line')
+    expect([...one!.querySelectorAll('details li')].map((li) => li.textContent)).toEqual(['1 1/4 cups oats'])
+    expect(one!.querySelector('details + ul')!.textContent).toContain('+1 tsp water')
+    expect(plain!.querySelector('details')).toBeNull()
+    expect(size!.querySelector('details')!.open).toBe(true)
   })
 })
 

@@ -61,7 +61,9 @@ RSpec.describe ElmCup::Balance::Wish do
       "wetter" => "texture=#{ElmCup::Binding::Texture::ALL[ElmCup::Binding::Texture.index(answer["components"][0]["texture"]) + 1]}", "a bit drier" => "texture=#{ElmCup::Binding::Texture::ALL[ElmCup::Binding::Texture.index(answer["components"][0]["texture"]) - 1]}",
       "holds together" => "texture=presses..rolls", "not sticky" => "texture=presses..rolls", "no nuts please" => "diet=nut-free", "I want it vegan" => "diet=vegan", "please make it less sweet" => "sweetness<=#{(answer["sweetness_pct"] * 0.9).round(1)}",
       "double the batch" => "pieces=#{answer["pieces"]["count"] * 2}", "half as many" => "pieces=#{(answer["pieces"]["count"] / 2.0).round}", "two dozen" => "pieces=24", "a dozen balls" => "pieces=12", "half a dozen" => "pieces=6", "thirty pieces" => "pieces=30", "fifteen bites" => "pieces=15", "three dozen bars" => "pieces=36",
-      "under ⅔ g fat" => "fat<=0.666667", "less than half the sugar" => "sugars<=#{figure.call("sugars_g", 0.5)}", "0,50 € each" => "cost<=0.5", "grease under 40 %" => "grease<=0.4", "2 kilos" => "grams=2000", "not too sweet" => "sweetness<=#{(answer["sweetness_pct"] * 0.9).round(1)}"
+      "make it hold together better" => "texture=presses..rolls", "doesn’t stick to my hands" => "texture=presses..rolls", "easier to roll" => "texture=rolls", "plant-based" => "diet=vegan", "lactose free" => "diet=dairy-free",
+      "don't touch the honey" => "lock:honey", "the oats stay" => "lock:oats-rolled", "triple" => "pieces=#{answer["pieces"]["count"] * 3}", "twice the size" => "pieces=#{answer["pieces"]["count"] * 2}",
+      "not greasy" => "grease<=#{(answer["components"][0]["grease"] * 0.9).round(2)}", "under ⅔ g fat" => "fat<=0.666667", "less than half the sugar" => "sugars<=#{figure.call("sugars_g", 0.5)}", "0,50 € each" => "cost<=0.5", "grease under 40 %" => "grease<=0.4", "2 kilos" => "grams=2000", "not too sweet" => "sweetness<=#{(answer["sweetness_pct"] * 0.9).round(1)}"
     ).each do |said, wish|
       it("takes “#{said}” as #{wish}") { expect(ElmCup.wish(document, said)["wish"]).to eq(wish) }
     end
@@ -69,6 +71,27 @@ RSpec.describe ElmCup::Balance::Wish do
     # A figure in the unit of another is a slip, and no wish.
     ["1000 calories in all", "5 % sugar", "3 kcal fat", "€3 protein", "4 g grease"].each do |said|
       it("does not guess what “#{said}” means") { expect { ElmCup.wish(document, said) }.to raise_error(ElmCup::InvalidDocument, /is no wish that can be reckoned/) }
+    end
+
+    ["use less honey", "more oats", "add water", "less of the almond butter"].each do |said|
+      it("says of “#{said}” that it is about one line") { expect { ElmCup.wish(document, said) }.to raise_error(ElmCup::InvalidDocument, /is about one line: change that line itself, or say what it should give/) }
+    end
+
+    it "takes what is wrong with it as a wetter or a drier one, where it can be so by the sums" do
+      bowl = ->(*lines) { {"elm_cup" => "formula/1", "name" => "One", "components" => [{"name" => "bowl", "lines" => lines.map { |text| {"text" => text} }}]} }
+      bowls = [bowl.call("1 cup rolled oats", "2 tbsp honey"), bowl.call("1 cup rolled oats", "1/2 cup honey", "1/4 cup tahini")]
+      dry, wet = bowls.map { |each| ElmCup::Binding::Texture.index(ElmCup.assess(each)["components"][0]["texture"]) }
+      expect([dry, wet]).to match([be <= 2, be >= 4])
+      class_of = ->(document, said) { ElmCup.wish(document, said)["wish"] }
+      ["it falls apart", "too crumbly", "less crumbly", "too dry", "wet it up a bit"].each { |said| expect([said, class_of.call(bowls[0], said)]).to eq([said, "texture=#{ElmCup::Binding::Texture::ALL[dry + 1]}"]) }
+      ["too sticky", "it sticks to my hands", "it's too wet", "dry it out", "thicker"].each { |said| expect([said, class_of.call(bowls[1], said)]).to eq([said, "texture=#{ElmCup::Binding::Texture::ALL[wet - 1]}"]) }
+      [[bowls[0], "too sticky", "drier"], [bowls[1], "not so crumbly", "wetter"]].each do |document, said, further|
+        expect { ElmCup.wish(document, said) }.to raise_error(ElmCup::InvalidDocument, /does not go with “\w+”, which it is by the sums; say “#{further}”/)
+      end
+    end
+
+    it "says where prices come from when nothing has one" do
+      expect { ElmCup.wish(document, "cheaper") }.to raise_error(ElmCup::InvalidDocument, /put prices on the ingredients in the pantry/)
     end
 
     ["no sugar", "sugar-free", "unsweetened", "without added sugar"].each do |said|

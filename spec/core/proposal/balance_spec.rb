@@ -184,6 +184,20 @@ RSpec.describe "ElmCup.balance" do
     expect(counted["after"]["piece_grams"]).to be_within(0.6).of(counted["before"]["piece_grams"])
   end
 
+  it "tells what goes with the size of a batch from what moves beside it, in lines, words and times" do
+    answer = balance(bites, "pieces=30", "kcal<=64", "lock:maple")["answers"].first
+    expect(answer["times"]).to be_within(0.05).of(30.25 * 18 / answer["before"]["grams"])
+    sized, moved = answer["changes"].partition { |change| change["only_size"] }
+    expect(sized.map { |change| change["kind"] }.uniq).to eq(["more"])
+    sized.each { |change| expect(change["grams"] / (ElmCup.assess(bites)["components"][0]["lines"].find { |line| line["ingredient"] == change["ingredient"] }["grams"])).to be_within(0.1).of(answer["times"] - 1) }
+    expect(moved).not_to be_empty
+    expect(moved.map { |change| change["text"] }).to all(match(/ (more|less) than × #{answer["times"].round(2)}\z|\A\+(?!.*×)/))
+    expect(answer["why"]).to match(/\AThe same bowl made #{answer["times"].round(2)} times as large, .*; beside that (more|less|in comes) .*; no smaller change/)
+    expect(balance(bites, "pieces=40")["answers"].first["why"]).to match(/measure that you have; (beside that .*; )?no smaller/)
+    plain = balance(bites, "texture=tacky")["answers"].first
+    expect([plain.key?("times"), plain["changes"].any? { |change| change.key?("only_size") }]).to eq([false, false])
+  end
+
   it "works with what was soaked, with things by weight, and with lines of an id and grams" do
     document = formula("12 soft dates, pitted, soaked 1 h", "150 g almonds, toasted", {"ingredient" => "cocoa", "grams" => 20}, process: "processor")
     answer = balance(document, "texture=tacky", "sugars<=8", have: [])

@@ -925,6 +925,8 @@ export interface components {
             ingredient: string;
             was?: string;
             now?: string;
+            /** @description The line goes with the size of the batch and no further. */
+            only_size?: boolean;
         };
         BalanceAnswer: {
             formula: components["schemas"]["Document"];
@@ -935,6 +937,8 @@ export interface components {
             come: components["schemas"]["SaidOf"];
             gone: components["schemas"]["SaidOf"];
             size: number;
+            /** @description How many times as large the batch is made first. */
+            times?: number;
             proved_optimal: boolean;
             why: string;
             sums: components["schemas"]["Why"][];

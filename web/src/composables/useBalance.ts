@@ -99,8 +99,12 @@ export function useBalance(draft: Draft, slip: ReturnType<typeof useSlip>, said:
     trying.value = undefined
     slip.tried.value = undefined
   }
-  /** What an answer changes, in words. */
-  const words = (at: number) => balance.value?.answers[at]?.changes.map((change) => change.text).join('; ') || 'nothing'
+  /** What an answer changes, in words; what only goes with the size of the batch in one. */
+  function words(at: number) {
+    const { changes = [], times } = balance.value?.answers[at] ?? {}
+    const moved = changes.filter((change) => !change.only_size).map((change) => change.text)
+    return [...(times ? [`the batch × ${+times.toFixed(2)}`] : []), ...moved].join('; ') || 'nothing'
+  }
   /** Takes an answer into the draft, as one edit. */
   function take(at: number) {
     const answer = balance.value?.answers[at]

@@ -52,7 +52,7 @@ module ElmCup
 
       def scaled(factor, wish)
         pieces = counted?(wish) ? @situation.pieces.with(size: wish.value.round) : @situation.pieces
-        @situation.with(amounts: @situation.amounts.map { |amount| larger(amount, factor) }, candidates: @situation.candidates.map { |amount| larger(amount, factor) }, pieces: pieces)
+        @situation.with(amounts: @situation.amounts.map { |amount| larger(amount, factor) }, candidates: @situation.candidates.map { |amount| larger(amount, factor) }, pieces: pieces, times: factor)
       end
 
       # What there is of it allows no more.

@@ -10,17 +10,21 @@ module ElmCup
       SHARES = {"half" => 0.5, "a half" => 0.5, "a third" => 1.0 / 3, "a quarter" => 0.25, "a fifth" => 0.2, "a tenth" => 0.1, "much" => 0.3, "a lot" => 0.3, "a little" => 0.05,
                 "a bit" => 0.05, "slightly" => 0.05}.freeze
       # What people say around a wish and mean nothing by.
-      AROUND = /\A(?:please,? |i(?:'d| would)? (?:want|like) (?:it )?(?:to )?(?:be )?|make it |(?:that )?it (?:should |must )?(?:be )?|(?:should|must|to) (?:be )?)+|,? please\z/
+      AROUND = /\A(?:please,? |i(?:'d| would)? (?:want|like) (?:it )?(?:to )?(?:be )?|make it |(?:that )?it (?:should |must |is )?(?:be )?|it's |(?:should|must|to) (?:be )?)+|(?: a (?:bit|little))?,? please\z| a (?:bit|little)\z/
       TEXTURES = DataTable.rows("wish_textures").to_h { |row| [row["texture"], /\A(?:#{row["typed"]})\z/] }.freeze
-      # Classes further => what is said of it.
-      TEXTURE_MOVES = DataTable.rows("wish_texture_moves").to_h { |row| [row["classes"].to_i, /\A(?:a (?:little|bit) |slightly )?(?:#{row["typed"]})\z/] }.freeze
+      # So many classes further from one of `range`: what is said of it.
+      TextureMove = Value.of(:classes, :range, :typed)
+      TEXTURE_MOVES = DataTable.rows("wish_texture_moves").map do |row|
+        from, to = row.values_at("from", "to").map { |texture| Binding::Texture.index(texture) }
+        TextureMove.new(classes: row["classes"].to_i, range: (from..to), typed: /\A(?:a (?:little|bit) |slightly |much )?(?:#{row["typed"]})\z/)
+      end.freeze
       # Times the batch => what is said of it.
       TIMES_THE_BATCH = {2 => /double|twice|two times|2 ?x|2 times/, 3 => /triple|thrice|three times|3 ?x|3 times/, 0.5 => /half/}.transform_values do |pattern|
-        /\A(?:#{pattern})(?:(?: of)?(?: the| a)? (?:batch|recipe|amount|bowl)| as (?:many|much)| of it| it)\z/
-      end.freeze
+        /\A(?:#{pattern})(?:(?: of)?(?: the| a)? (?:batch|recipe|amount|bowl|size)| as (?:many|much)| of it| it)\z/
+      end.merge(2 => /\A(?:double|twice)\z/, 3 => /\A(?:triple|thrice)\z/) { |_, longer, alone| Regexp.union(longer, alone) }.freeze
       NO_SUGAR = /\A(?:no|without)(?: added)? sugars?\z|\Asugars?[- ]free\z|\Aunsweetened\z/
       DIETS = {
-        /\Avegan\z/ => "vegan", /\Avegetarian\z/ => "vegetarian", /\A(?:dairy|milk)[- ]free\z|\Ano (?:dairy|milk products)\z|\Awithout dairy\z/ => "dairy-free",
+        /\Avegan\z|\Aplant[- ]based\z|\A(?:no|without) animal products\z/ => "vegan", /\Avegetarian\z/ => "vegetarian", /\A(?:dairy|milk|lactose)[- ]free\z|\A(?:no|without) (?:dairy|milk products|lactose)\z/ => "dairy-free",
         /\Agluten[- ]free\z|\A(?:no|without) gluten\z|\Afor coeliacs?\z/ => "gluten-free", /\Anut[- ]free\z|\A(?:no|without) nuts?\z/ => "nut-free",
         /\Apeanut[- ]free\z/ => "peanut-free", /\Asesame[- ]free\z/ => "sesame-free", /\Asoya?[- ]free\z/ => "soy-free",
         /\Arefined[- ]sugar[- ]free\z|\A(?:no|without) refined sugar\z/ => "refined-sugar-free", /\Agrain[- ]free\z|\A(?:no|without) grains?\z/ => "grain-free",
@@ -34,6 +38,8 @@ module ElmCup
       MOST_AT_ONCE = 6
 
       MEND = "is no wish that can be reckoned; try “rolls”, “less sweet”, “under 90 kcal”, “vegan”, “no peanut”, “24 pieces” or “keep the oats”"
+
+      LINE = "is about one line: change that line itself, or say what it should give, such as “less sweet” or “drier”"
 
       # parts: names of components; now: callable, a WishKey and a part's name (or nil) to its figure, nil for none; texture: callable, a part's
       # name (or nil) to the texture it has, nil for none; find: callable, a name to an ingredient id or nil.
@@ -66,10 +72,17 @@ module ElmCup
         found = found(words, part) and return Wish.read(part ? "#{part}.#{found}" : found)
         found = part && found(plain, nil) and return Wish.read(found)
 
-        Wish::GRAMMAR.match?(plain) ? Wish.read(plain) : refuse(plain, MEND)
+        if Wish::GRAMMAR.match?(plain)
+          Wish.read(plain)
+        else
+          refuse(plain, of_a_line?(words) ? LINE : MEND)
+        end
       end
 
       private
+
+      # "use less honey", "more oats"
+      def of_a_line?(said) = said.downcase[/\A(?:use |put in )?(?:less|more|fewer|a bit of|add|some) (?:of )?(?:the )?(.+)\z/, 1]&.then { |name| @find.call(name) }
 
       # "no peanuts or sesame" is no peanuts and no sesame.
       def each(pieces)
@@ -90,7 +103,7 @@ module ElmCup
 
       # The text of the wish; nil where the words mean none.
       def found(said, part)
-        words = said.downcase.delete_suffix(".").strip.gsub(AROUND, "")
+        words = said.downcase.tr("’", "'").delete_suffix(".").strip.gsub(AROUND, "")
         texture(words) || other_texture(words, part) || diet(words) || WishBound.text(NumberWords.to_figures(words)) || times_the_batch(words) || relative(words, part) || no_sugar(words) || went(words) || stays(words)
       end
 
@@ -102,7 +115,9 @@ module ElmCup
 
       # "rolls", "presses or rolls"
       def texture(words)
-        ids = words.split(/ (?:or|to) /).map { |each| TEXTURES.find { |_, pattern| pattern.match?(each) }&.first }
+        named = ->(each) { TEXTURES.find { |_, pattern| pattern.match?(each) }&.first }
+        ids = [named.call(words)]
+        ids = words.split(/ (?:or|to) /).map(&named) unless ids.all?
         return unless ids.size.between?(1, 2) && ids.all?
 
         "texture=#{(ids.size == 1) ? ids.first : ids.sort_by { |id| Binding::Texture.index(id[/\A\w+/]) }.uniq.join("..")}"
@@ -110,10 +125,13 @@ module ElmCup
 
       # "wetter", "less sticky": the next class from the one that it is.
       def other_texture(words, part)
-        move = TEXTURE_MOVES.find { |_, pattern| pattern.match?(words) }&.first or return
+        move = TEXTURE_MOVES.find { |each| each.typed.match?(words) } or return
         now = @texture.call(part) or refuse(words, "says nothing while there is no texture now to go by; name the one that you want")
-        index = Binding::Texture.index(now) + move
-        refuse(words, "cannot be: nothing is #{move.positive? ? "wetter" : "drier"} than “#{now}”") unless index.between?(0, Binding::Texture::ALL.size - 1)
+        index = Binding::Texture.index(now)
+        further = move.classes.positive? ? "wetter" : "drier"
+        refuse(words, "does not go with “#{now}”, which it is by the sums; say “#{further}”, or which texture you want") unless move.range.cover?(index)
+        index += move.classes
+        refuse(words, "cannot be: nothing is #{further} than “#{now}”") unless index.between?(0, Binding::Texture::ALL.size - 1)
         "texture=#{Binding::Texture::ALL[index]}"
       end
 
@@ -151,7 +169,7 @@ module ElmCup
 
       def moved(row, op, share, part)
         now = @now.call(row, part)
-        raise WishReader::Unreadable, "There is no #{row.name} now to go by; say how much you want" unless now
+        raise WishReader::Unreadable, "There is no #{row.name} now to go by; #{(row.key == "cost") ? "put prices on the ingredients in the pantry" : "say how much you want"}" unless now
 
         to = now * ((op == "<=") ? 1 - share : 1 + share)
         WishBound.written(row, op, to.round(decimals(row, to)))
@@ -171,7 +189,7 @@ module ElmCup
       end
 
       def stays(words)
-        name = words[/\A(?:keep|lock|leave) (?:the )?(.+?)(?: as it is| alone| in)?\z/, 1] || words[/\A(?:the )?(.+) stays\z/, 1] or return
+        name = words[/\A(?:keep|lock|leave|(?:do not|don't) (?:touch|change)|without changing) (?:the )?(.+?)(?: as (?:it is|they are)| alone| in)?\z/, 1] || words[/\A(?:the )?(.+) stays?\z/, 1] or return
         id = @find.call(name)
         id ? "lock:#{id}" : raise(WishReader::Unreadable, "“#{name}” is no ingredient that is known here")
       end

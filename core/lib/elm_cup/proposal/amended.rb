@@ -5,8 +5,12 @@ module ElmCup
     # A formula document with the moves of a solved Problem written into it.
     class Amended
       # One line that is not as it was: kind :more, :less, :added, :gone or :instead; text says it ("+2 tsp water"), grams the difference,
-      # was and now the lines as they read, nil where there is none.
-      Change = Value.of(:kind, :component, :pointer, :ingredient, :name, :text, :grams, :was, :now)
+      # was and now the lines as they read, nil where there is none; steps: how many it moves apart from the size of the batch, nil for no line
+      # that stays.
+      Change = Value.of(:kind, :component, :pointer, :ingredient, :name, :text, :grams, :was, :now, steps: nil) do
+        # The line goes with the size of the batch, and no further.
+        def only_size? = steps == 0
+      end
       # A move whose amount is within this share of what it was is none.
       SAME = 1e-9
 
@@ -68,16 +72,19 @@ module ElmCup
 
         value = RestatedLine.call(spot.said, spot.line, amount.steps.text(count), grams, spot.place.read.resolver)
         more = grams > spot.line.grams
-        note(more ? :more : :less, spot, amount.entry, difference(amount, spot, count, grams), (grams - spot.line.grams).to_f, spot.line.label, said(value, amount.entry))
+        note(more ? :more : :less, spot, amount.entry, difference(amount, spot, count, grams), (grams - spot.line.grams).to_f, spot.line.label, said(value, amount.entry), steps: count)
         {"op" => "replace", "path" => spot.pointer, "value" => value}
       end
 
-      # Steps from the amount that was typed; a batch made larger says the whole difference in grams.
+      # Steps from the amount that was typed; in a batch made larger the whole difference in grams, and how far the line is off the new size.
       def difference(amount, spot, count, grams)
         return amount.steps.difference(count) if (amount.steps.grams - spot.line.grams).abs <= SAME * grams
 
         change = (grams - spot.line.grams).to_f
-        "#{change.negative? ? "−" : "+"}#{RestatedLine.number(change.abs)} g"
+        whole = "#{change.negative? ? "−" : "+"}#{RestatedLine.number(change.abs)} g #{amount.entry.name.downcase}"
+        return whole if count.zero?
+
+        "#{whole}, #{amount.steps.difference(count)[1..]} #{count.positive? ? "more" : "less"} than × #{Reason.number(@problem.situation.times)}"
       end
 
       def added(move)
@@ -109,10 +116,10 @@ module ElmCup
 
       def said(value, entry) = value["text"] || "#{value["grams"]} g #{entry.name.downcase}"
 
-      def note(kind, spot, entry, text, grams, was, now)
+      def note(kind, spot, entry, text, grams, was, now, steps: nil)
         name = entry.name.downcase
         named = (text.downcase.include?(name) || %i[gone instead].include?(kind)) ? text : "#{text} #{name}"
-        @changes << Change.new(kind: kind, component: spot.place.read.name, pointer: spot.pointer, ingredient: entry.id, name: name, text: named, grams: grams, was: was, now: now)
+        @changes << Change.new(kind: kind, component: spot.place.read.name, pointer: spot.pointer, ingredient: entry.id, name: name, text: named, grams: grams, was: was, now: now, steps: steps)
       end
 
       # A number of pieces that was wished for is the document's.

@@ -73,10 +73,8 @@ module ElmCup
           answers << answer
         end
         @cautions = answers.flat_map { |answer| answer.assessment["notes"] } - @opened.answer["notes"]
-        answers.each_with_index.map { |answer, number| Written.call(answer, @wished.figures, @library, number: number, sized: sized?(answer)) }
+        answers.each_with_index.map { |answer, number| Written.call(answer, @wished.figures, @library, number: number) }
       end
-
-      def sized?(answer) = !answer.problem.situation.equal?(question.situation)
 
       def notes(answers, quick)
         unpriced = @opened.answer.dig("cost", "unpriced") || []

@@ -29,11 +29,14 @@ function open(answer: BalanceAnswer, row: { key?: string; part?: string }) {
   sums.value = sumsOf(answer, row)
   asked.value = true
 }
-const listed = (answer: BalanceAnswer) =>
-  answer.changes.map((change) => ({
-    ...change,
-    part: answer.changes.some((other) => other.component !== change.component) ? change.component : '',
-  }))
+type Listed = BalanceAnswer['changes'][number] & { part: string }
+/** What moves, and apart from it what only goes with the size of the batch; the part is named where there are several. */
+const listed = (answer: BalanceAnswer) => {
+  const several = answer.changes.some((change) => change.component !== answer.changes[0]!.component)
+  const all: Listed[] = answer.changes.map((change) => ({ ...change, part: several ? change.component : '' }))
+  return { moved: all.filter((change) => !change.only_size), sized: all.filter((change) => change.only_size) }
+}
+const lines = (count: number) => (count === 1 ? '1 line' : `${count} lines`)
 </script>
 
 <template>
@@ -54,8 +57,16 @@ const listed = (answer: BalanceAnswer) =>
             <th scope="row">What changes</th>
             <td class="quiet">nothing</td>
             <td v-for="(answer, at) in answers" :key="at" :class="{ tried: trying === at }">
+              <details v-if="listed(answer).sized.length" class="sized" :open="!listed(answer).moved.length">
+                <summary>The batch × {{ +answer.times!.toFixed(2) }}: {{ lines(listed(answer).sized.length) }}</summary>
+                <ul>
+                  <li v-for="change in listed(answer).sized" :key="change.text + change.component">
+                    <span v-if="change.part" class="quiet">{{ change.part }}: </span>{{ change.now }}
+                  </li>
+                </ul>
+              </details>
               <ul>
-                <li v-for="change in listed(answer)" :key="change.text + change.component">
+                <li v-for="change in listed(answer).moved" :key="change.text + change.component">
                   <span v-if="change.part" class="quiet">{{ change.part }}: </span>
                   <template v-if="change.kind === 'instead'"
                     >{{ change.now }} <span class="quiet">instead of {{ change.was }}</span></template
@@ -162,6 +173,13 @@ td.moved {
 }
 .changes li {
   padding: 1px 0;
+}
+.sized {
+  margin-bottom: 2px;
+}
+.sized summary {
+  cursor: pointer;
+  min-height: 24px;
 }
 .act {
   display: flex;
