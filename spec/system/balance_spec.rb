@@ -178,10 +178,10 @@ RSpec.describe "Balance in the browser", system: true do
     expect(page).to have_css(".found li", text: "sunflower seed butter")
     expect(axe_findings).to eq([])
     find(".found li", text: "sunflower seed butter", match: :first).click_button("The sums")
-    expect(page).to have_css("[role=dialog] h3", text: "Size of the change = 0.15").and have_css("[role=dialog] h3", text: "Energy of a piece")
+    expect(page).to have_css("[role=dialog] h2", text: "Size of the change = 0.15").and have_css("[role=dialog] h2", text: "Energy of a piece")
     expect(axe_findings).to eq([])
     page.active_element.send_keys(:escape)
-    expect(page).to have_no_css("[role=dialog] h3", text: "Size of the change")
+    expect(page).to have_no_css("[role=dialog] h2", text: "Size of the change")
     find(".found li", text: "sunflower seed butter", match: :first).click_button("Use it")
     expect(page).to have_css("[data-line='3']", text: "sunflower seed butter")
     save
@@ -193,6 +193,11 @@ RSpec.describe "Balance in the browser", system: true do
     page.execute_script("document.activeElement.blur()")
     find("body").send_keys("t")
     expect(page).to have_css("[role=dialog] li", text: "g rolled oats, ground")
+    expect(page).to have_css("[role=dialog] p", text: /as measured it presses, 0\.\d\d \(0\.\d\d–\d\.\d\d\), the bowl presses/)
+    click_button "The sums"
+    expect(page).to have_css("[role=dialog] h2", text: "What the trial is of the bowl = 0.0")
+    page.active_element.send_keys(:escape)
+    expect(page).to have_no_css("[role=dialog] h2", text: "What the trial is").and have_css("[role=dialog] li", text: "g rolled oats, ground")
     click_button "1 g"
     expect(page).to have_css("[role=dialog] li", text: /\A\d+ g rolled oats/)
     find("label.texture", text: "presses").click
@@ -262,6 +267,14 @@ RSpec.describe "Bowls from nothing in the browser", system: true do
     expect(page).to have_css(".sentence", text: /\AGive it .* first, squeeze a pinch/)
     expect(page).to have_css(".doses li", text: /First .* water, then look/)
     expect(axe_findings).to eq([])
+    find(".doses li", text: "maple").click_button("The sums")
+    expect(page).to have_css("[role=dialog] h2", text: "The dose, g").and have_css("[role=dialog] h2", text: "The most that it may be")
+    expect(axe_findings).to eq([])
+    page.active_element.send_keys(:escape)
+    expect(page).to have_no_css("[role=dialog]")
+    click_button "The sums of the bowl"
+    expect(page).to have_css("[role=dialog] h2", text: "set right by the eye", count: 2)
+    page.active_element.send_keys(:escape)
     fill_in "What is roughly in it", with: "moon dust"
     click_button "What does it need"
     expect(page).to have_css("[role=alert]", text: "moon dust")

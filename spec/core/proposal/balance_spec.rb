@@ -189,7 +189,7 @@ RSpec.describe "ElmCup.balance" do
     expect(answer["times"]).to be_within(0.05).of(30.25 * 18 / answer["before"]["grams"])
     sized, moved = answer["changes"].partition { |change| change["only_size"] }
     expect(sized.map { |change| change["kind"] }.uniq).to eq(["more"])
-    sized.each { |change| expect(change["grams"] / (ElmCup.assess(bites)["components"][0]["lines"].find { |line| line["ingredient"] == change["ingredient"] }["grams"])).to be_within(0.1).of(answer["times"] - 1) }
+    sized.each { |change| expect(change["grams"] / ElmCup.assess(bites)["components"][0]["lines"].find { |line| line["ingredient"] == change["ingredient"] }["grams"]).to be_within(0.1).of(answer["times"] - 1) }
     expect(moved).not_to be_empty
     expect(moved.map { |change| change["text"] }).to all(match(/ (more|less) than × #{answer["times"].round(2)}\z|\A\+(?!.*×)/))
     expect(answer["why"]).to match(/\AThe same bowl made #{answer["times"].round(2)} times as large, .*; beside that (more|less|in comes) .*; no smaller change/)

@@ -199,6 +199,14 @@ RSpec.describe "Other ways in" do
   describe "a trial spoonful" do
     def trial(document = bites, **options) = ElmCup.trial(document, **options)
 
+    it "opens the sum of its share and of the texture that it is measured to" do
+      found = trial(scale: 1, pieces: 2)
+      found["sums"].each { |sum| expect(Arithmetic.reckon(sum["formula"], sum["inputs"])).to be_within([sum["value"].abs * 1e-4, 1e-6].max).of(sum["value"]) }
+      by_figure = found["sums"].to_h { |sum| [sum["figure"], sum["value"]] }
+      expect(by_figure).to include("share" => be_within(1e-5).of(found["share"]), "saturation" => be_within(1e-3).of(found["components"][0]["saturation"]["value"]))
+      expect(by_figure.keys).to include("demand_ml", "binder_ml", "grease")
+    end
+
     it "is the same bowl for so many pieces, within what a scale shows" do
       [0.1, 1].product([1, 2, 4]).each do |scale, pieces|
         found = trial(scale: scale, pieces: pieces)
@@ -266,6 +274,23 @@ RSpec.describe "Other ways in" do
           expect(found["rescue"].nil?).to eq(seen == "rolls")
         end
       end
+    end
+
+    it "opens the sums of the bowl and of every dose and its ends; with its numbers put in each gives its figure again" do
+      ElmCup::Binding::Texture::ALL.product([nil, ["200 g dates", "1 cup almonds", "cocoa"]]).each do |seen, roughly|
+        found = bowl({"seen" => seen, "roughly" => roughly, "want" => (seen == "pours") ? "spreads" : "rolls"}.compact)
+        sums = found["sums"].to_h { |sum| [sum["figure"], Arithmetic.reckon(sum["formula"], sum["inputs"])] }
+        found["sums"].each { |sum| expect(sums[sum["figure"]]).to be_within(sum["value"].abs * 1e-4).of(sum["value"]) }
+        expect(sums.values_at("seen_demand_ml", "seen_binder_ml", "seen_saturation")).to match([be_within(0.06).of(found["demand_ml"]), be_within(0.06).of(found["binder_ml"]), be_within(0.001).of(found["saturation"]["value"])])
+        (found.dig("rescue", "options") || []).each do |option|
+          grams = option["sums"].to_h { |sum| [sum["figure"], Arithmetic.reckon(sum["formula"], sum["inputs"])] }
+          option["sums"].each { |sum| expect(grams[sum["figure"]]).to be_within([sum["value"].abs * 1e-3, 1e-3].max).of(sum["value"]) }
+          expect(option["grams"]).to be >= grams["dose"] - 0.01
+          expect(grams["dose_low"] || option["grams"]).to be_within(0.1).of(option["low_grams"])
+          expect(grams["dose_high"] || option["grams"]).to be_within(0.1).of(option["high_grams"])
+        end
+      end
+      expect(bowl({})["sentence"]).to match(/: the least in your spoons that comes a little inside “rolls”, by the sums\.\z/)
     end
 
     it "knows more where it is told what is in it" do

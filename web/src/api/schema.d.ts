@@ -711,6 +711,8 @@ export interface components {
             /** @description Of an unknown bowl only */
             low_grams?: number;
             high_grams?: number;
+            /** @description Of an unknown bowl only */
+            sums?: components["schemas"]["Why"][];
         };
         Rescue: {
             to: components["schemas"]["TextureId"];
@@ -1015,6 +1017,7 @@ export interface components {
                 bowl_texture?: components["schemas"]["TextureId"];
                 bowl_saturation?: components["schemas"]["Saturation"];
             }[];
+            sums: components["schemas"]["Why"][];
             notes: string[];
         };
         BowlRescue: {
@@ -1034,6 +1037,7 @@ export interface components {
                 grams: number;
             }[];
             sentence: string;
+            sums: components["schemas"]["Why"][];
             notes: string[];
         };
         Scaling: {

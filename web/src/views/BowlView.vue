@@ -1,7 +1,8 @@
 <script setup lang="ts">
 /** A bowl that nobody wrote down: what carries it, its weight, what is roughly in it, how it looks; then doses, half first. */
 import { computed, ref, shallowRef } from 'vue'
-import { api, unwrap, type BowlRescue, type TextureId } from '@/api/client'
+import { api, unwrap, type BowlRescue, type TextureId, type Why } from '@/api/client'
+import WhyDialog from '@/components/mix/WhyDialog.vue'
 import TexturePicker from '@/components/made/TexturePicker.vue'
 import { useLibrary } from '@/composables/useLibrary'
 import { figure, typedNumber } from '@/format'
@@ -36,6 +37,12 @@ async function ask() {
   } catch (failure) {
     error.value = (failure as Error).message
   }
+}
+const sums = ref<Why[]>([])
+const asked = ref(false)
+function explain(steps: Why[]) {
+  sums.value = steps
+  asked.value = true
 }
 const name = (id: string) => library.value?.ingredients.find((each) => each.id === id)?.name ?? id
 </script>
@@ -84,6 +91,7 @@ const name = (id: string) => library.value?.ingredients.find((each) => each.id =
             Taken as: fill {{ answer.saturation.value.toFixed(2) }} ({{ answer.saturation.low.toFixed(2) }} to
             {{ answer.saturation.high.toFixed(2) }} in two bowls of three), the dry side takes
             {{ figure(answer.demand_ml, 0) }} mL and the binder offers {{ figure(answer.binder_ml, 0) }}.
+            <button type="button" class="link-button" @click="explain(answer.sums)">The sums of the bowl</button>
           </p>
           <ol class="doses">
             <li v-for="option in answer.rescue?.options ?? []" :key="option.ingredient">
@@ -93,6 +101,15 @@ const name = (id: string) => library.value?.ingredients.find((each) => each.id =
                 >· in all about {{ option.text }}; anything from {{ figure(option.low_grams ?? 0) }} to
                 {{ figure(option.high_grams ?? 0) }} g may be right · {{ option.why }}</span
               >
+              <button
+                v-if="option.sums?.length"
+                type="button"
+                class="link-button"
+                :aria-label="`The sums of ${option.text}`"
+                @click="explain(option.sums)"
+              >
+                The sums
+              </button>
             </li>
           </ol>
           <p v-if="answer.rescue?.rest" class="quiet">{{ answer.rescue.rest }}</p>
@@ -117,6 +134,7 @@ const name = (id: string) => library.value?.ingredients.find((each) => each.id =
         <p v-else-if="!error" class="teach">Squeeze a pinch, say what it does, and the doses stand here.</p>
       </section>
     </form>
+    <WhyDialog v-model:visible="asked" :steps="sums" />
   </div>
 </template>
 

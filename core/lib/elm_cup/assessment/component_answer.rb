@@ -88,14 +88,7 @@ module ElmCup
         }
       end
 
-      def why
-        Binding::Why.new(@verdict.mix).steps.map do |step|
-          {
-            "figure" => step.figure, "value" => significant(step.value), "formula" => step.formula,
-            "inputs" => step.inputs.transform_values { |value| significant(value) }, "labels" => step.labels, "source" => step.source
-          }
-        end
-      end
+      def why = WhyAnswer.of(Binding::Why.new(@verdict.mix).steps)
 
       def options = @read.rescue_from&.options || []
 

@@ -5,6 +5,9 @@ module ElmCup
     # How many grams of one ingredient bring a saturation to another. The supply is the greater of two straight lines,
     # P = A + B + (1 - lambda) O and Q = A + (1 - lambda) B + O, so the answer is exact. Source: docs/model.md, Dose.
     class Dose
+      # grams and what they are reckoned from: (target * demand - supply) / (own - target * takes), supply in mL and own in mL a gram of the line that decides.
+      Needed = Value.of(:grams, :target, :demand, :supply, :own, :takes)
+
       # saturation: Saturation of the bowl; helper: Portion of the ingredient, figures per gram.
       def initialize(saturation, helper)
         @saturation = saturation
@@ -17,19 +20,29 @@ module ElmCup
       end
 
       # Grams that raise S to `target`; nil when no amount does.
-      def to_wet(target)
-        @lines.filter_map { |supply, own|
-          slope = own - target * @demand_per_gram
-          (target * @saturation.demand - supply) / slope if slope.positive?
-        }.select(&:positive?).min
-      end
+      def to_wet(target) = wetting(target)&.grams
 
       # Grams that lower S to `target`; nil when no amount does.
-      def to_dry(target)
-        slopes = @lines.map { |_, own| target * @demand_per_gram - own }
-        return unless slopes.all?(&:positive?)
+      def to_dry(target) = drying(target)&.grams
 
-        @lines.zip(slopes).map { |(supply, _), slope| (supply - target * @saturation.demand) / slope }.max.then { |grams| grams if grams.positive? }
+      # Needed to raise S to `target`; nil when no amount does.
+      def wetting(target)
+        needed(target).select { |each| each.own > target * each.takes && each.grams.positive? }.min_by(&:grams)
+      end
+
+      # Needed to lower S to `target`; nil when no amount does.
+      def drying(target)
+        return unless @lines.all? { |_, own| own < target * @demand_per_gram }
+
+        needed(target).max_by(&:grams).then { |most| most if most.grams.positive? }
+      end
+
+      private
+
+      def needed(target)
+        @lines.map do |supply, own|
+          Needed.new(grams: (target * @saturation.demand - supply) / (own - target * @demand_per_gram), target: target, demand: @saturation.demand, supply: supply, own: own, takes: @demand_per_gram)
+        end
       end
     end
   end

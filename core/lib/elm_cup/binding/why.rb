@@ -4,7 +4,7 @@ module ElmCup
   module Binding
     # The sums behind a verdict. Each Step's formula, with its inputs put in, gives its value again.
     class Why
-      # figure: its key in the assessment; formula: arithmetic in + - * / ( ) min max ln; inputs: name => number;
+      # figure: its key in the assessment; formula: arithmetic in + - * / ( ) min max ln sqrt; inputs: name => number;
       # labels: name => what it is, in words.
       Step = Value.of(:figure, :value, :formula, :inputs, :labels, :source)
 

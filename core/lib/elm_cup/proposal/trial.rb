@@ -37,7 +37,7 @@ module ElmCup
         after = Assessment.of(document, library: @library)
         {
           "elm_cup" => "trial/1", "pieces" => @pieces, "piece_grams" => piece_grams.to_f.round(2), "scale" => @scale.to_f, "grams" => after["grams"],
-          "share" => factor.to_f.round(6), "lines" => lines, "document" => document, "components" => textures(after), "notes" => notes(after)
+          "share" => factor.to_f.round(6), "lines" => lines, "document" => document, "components" => textures(after), "sums" => sums(after), "notes" => notes(after)
         }
       end
 
@@ -48,10 +48,22 @@ module ElmCup
       def piece_grams = @before.dig("pieces", "piece_grams")&.then { |grams| Rational(grams.to_s) } || Rational(PIECE_GRAMS)
 
       # Share of the bowl that the trial is; what is rolled decides.
-      def factor
-        rolled = Rational(Assessment::PieceParts.new(@read).whole.grams.to_s)
-        rolled = Rational(@before["grams"].to_s) if rolled.zero?
-        [@pieces * piece_grams / rolled, 1].min
+      def factor = [@pieces * piece_grams / rolled, 1].min
+
+      def rolled
+        @rolled ||= begin
+          grams = Rational(Assessment::PieceParts.new(@read).whole.grams.to_s)
+          grams.zero? ? Rational(@before["grams"].to_s) : grams
+        end
+      end
+
+      # The sums: of the share, and of the textures as they are measured.
+      def sums(after)
+        share = Binding::Why::Step.new(
+          figure: "share", value: factor, formula: "min(pieces * piece / rolled, 1)", inputs: {"pieces" => @pieces, "piece" => piece_grams, "rolled" => rolled},
+          labels: {"piece" => "grams of a piece", "rolled" => "grams that are rolled"}, source: "each line's grams times this, then the nearest that can be measured (docs/model.md, Trial)"
+        )
+        Assessment::WhyAnswer.of([share]) + PartSums.of(after)
       end
 
       def document

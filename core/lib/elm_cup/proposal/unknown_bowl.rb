@@ -32,7 +32,7 @@ module ElmCup
         {
           "elm_cup" => "rescue/1", "family" => @family.id, "grams" => @said["grams"], "seen" => @said["seen"], "want" => @want, "saturation" => band(seen),
           "binder_ml" => seen.saturation.supply.round(1), "demand_ml" => seen.saturation.demand.round(1), "rescue" => rescue_part(rescue_from),
-          "taken_as" => mix.lines.map { |line| {"text" => line.text, "ingredient" => line.entry.id, "grams" => line.grams.to_f.round(1)} }, "sentence" => sentence(rescue_from), "notes" => notes
+          "taken_as" => mix.lines.map { |line| {"text" => line.text, "ingredient" => line.entry.id, "grams" => line.grams.to_f.round(1)} }, "sentence" => sentence(rescue_from), "sums" => Assessment::WhyAnswer.of(Binding::Why.new(mix).steps + set_right(seen)), "notes" => notes
         }.compact
       end
 
@@ -104,30 +104,33 @@ module ElmCup
 
       def rescue_part(from)
         part = Assessment::RescueAnswer.of(from, @want) or return
-        part.merge("options" => part["options"].map { |option| option.merge(ends(option)) })
+        part.merge("options" => part["options"].zip(from.options).map { |said, option| said.merge(dose(option).to_h) })
       end
 
-      # What the dose comes to at either end of what is seen and known.
-      def ends(option)
-        spread = told? ? BY_LINES : BY_FAMILY
-        doses = ENDS.product([1 / spread, spread]).filter_map { |share, demand| dose(option, seen_at(share, demand: demand)) }
-        low, high = [*doses, option["grams"]].minmax
-        {"low_grams" => low.round(1), "high_grams" => high.round(1)}
+      def dose(option)
+        BowlDose.new(option, bowl: ->(share, demand) { seen_at(share, demand: demand) }, ends: ENDS, spread: told? ? BY_LINES : BY_FAMILY, want: @want,
+          wetter: @index < Binding::Texture.index(@want), library: @library)
       end
 
-      def dose(option, seen)
-        helper = Binding::Rescue.helper(option["ingredient"], @library, mix.process)
-        dose = Binding::Dose.new(seen.saturation, mix.portion_of(helper))
-        wetter = @index < Binding::Texture.index(@want)
-        wetter ? dose.to_wet(Binding::Texture.near_edge(@want, from: :dry)) : dose.to_dry(Binding::Texture.near_edge(@want, from: :wet))
+      # What was reckoned and what is seen meet half way, on both sides.
+      def set_right(seen)
+        reckoned, looks = [mix, seen].map(&:saturation)
+        both = {"reckoned" => reckoned.value, "seen" => looks.value}
+        labels = {"reckoned" => "fill by its lines", "seen" => "fill in the middle of “#{@said["seen"]}”"}
+        [
+          Binding::Why::Step.new(figure: "seen_demand_ml", value: looks.demand, formula: "demand * sqrt(reckoned / seen)", inputs: {"demand" => reckoned.demand, **both}, labels: labels, source: SET_RIGHT),
+          Binding::Why::Step.new(figure: "seen_binder_ml", value: looks.supply, formula: "binder * sqrt(seen / reckoned)", inputs: {"binder" => reckoned.supply, **both}, labels: labels, source: SET_RIGHT),
+          Binding::Why::Step.new(figure: "seen_saturation", value: looks.value, formula: "binder / demand", inputs: {"binder" => looks.supply, "demand" => looks.demand}, labels: {}, source: SET_RIGHT)
+        ]
       end
+      SET_RIGHT = "a bowl set right by what is seen: docs/model.md, Unknown bowl"
 
       def sentence(from)
         return "It #{@said["seen"]} as you want it; leave it." if @said["seen"] == @want
         return "Nothing here helps: see why each will not do." if from.options.empty?
 
         best = from.options.first
-        "Give it #{best.first_text} first, squeeze a pinch, then the rest of #{best.text} if it needs it."
+        "Give it #{best.first_text} first, squeeze a pinch, then the rest of #{best.text} if it needs it: the least in your spoons that comes a little inside “#{@want}”, by the sums."
       end
 
       def notes

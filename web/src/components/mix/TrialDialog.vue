@@ -1,8 +1,9 @@
 <script setup lang="ts">
 /** A trial spoonful: one or two pieces in grams, drops and pinches, and what was seen of them, logged against the formula. */
-import { ref, shallowRef, watch } from 'vue'
-import { api, unwrap, type Library, type TextureId, type Trial } from '@/api/client'
+import { computed, ref, shallowRef, watch } from 'vue'
+import { api, unwrap, type Library, type Saturation, type TextureId, type Trial } from '@/api/client'
 import SwitchButtons from '@/components/frame/SwitchButtons.vue'
+import WhyDialog from './WhyDialog.vue'
 import TexturePicker from '@/components/made/TexturePicker.vue'
 import type { FormulaDocument } from '@/api/document'
 import type { Draft } from '@/composables/useDraft'
@@ -85,6 +86,10 @@ async function log() {
     sending.value = false
   }
 }
+const asked = ref(false)
+const judged = computed(() => trial.value?.components.filter((part) => part.texture) ?? [])
+const band = (at?: Saturation) =>
+  at ? `${at.value.toFixed(2)} (${at.low.toFixed(2)}–${at.high.toFixed(2)})` : 'not estimable'
 const off = (value: number) => `${value > 0 ? '+' : '−'}${figure(Math.abs(value), 0)} %`
 </script>
 
@@ -95,6 +100,7 @@ const off = (value: number) => `${value > 0 ? '+' : '−'}${figure(Math.abs(valu
     header="Trial spoonful"
     :style="{ width: 'min(760px, 94vw)' }"
     :dismissable-mask="true"
+    :close-on-escape="!asked"
     :pt="{ content: { tabindex: 0 } }"
   >
     <div class="how">
@@ -124,11 +130,11 @@ const off = (value: number) => `${value > 0 ? '+' : '−'}${figure(Math.abs(valu
           ><span class="figure">{{ figure(trial.grams) }} g</span>
         </li>
       </ol>
-      <p v-for="part in trial.components.filter((each) => each.texture)" :key="part.name">
+      <p v-for="part in judged" :key="part.name">
         <span v-if="trial.components.length > 1" class="quiet">{{ part.name }}: </span>as measured it
-        {{ part.texture }} ({{ part.saturation?.value.toFixed(2) }}), the bowl {{ part.bowl_texture }} ({{
-          part.bowl_saturation?.value.toFixed(2)
-        }}).
+        {{ part.texture }}, {{ band(part.saturation) }}, the bowl {{ part.bowl_texture }},
+        {{ band(part.bowl_saturation) }}.
+        <button v-if="part === judged.at(-1)" type="button" class="link-button" @click="asked = true">The sums</button>
       </p>
       <p v-for="said in trial.notes" :key="said" class="quiet">{{ said }}</p>
       <p class="quiet">
@@ -141,6 +147,7 @@ const off = (value: number) => `${value > 0 ? '+' : '−'}${figure(Math.abs(valu
       </label>
       <Button label="Log it" :loading="sending" :disabled="!seen && !note.trim()" @click="log" />
     </template>
+    <WhyDialog v-if="trial" v-model:visible="asked" :steps="trial.sums" />
   </Dialog>
 </template>
 

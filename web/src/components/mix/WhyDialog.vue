@@ -24,6 +24,13 @@ const NAMES: Record<string, string> = {
   cost: 'Cost of a piece',
   grams: 'Weight of it all, g',
   pieces: 'Pieces, before the rest is left over',
+  seen_demand_ml: 'What the dry side takes, set right by the eye, mL',
+  seen_binder_ml: 'What the binder offers, set right by the eye, mL',
+  seen_saturation: 'Fill, as it looks',
+  dose: 'The dose, g',
+  dose_low: 'The least that it may be, g',
+  dose_high: 'The most that it may be, g',
+  share: 'What the trial is of the bowl',
 }
 const name = (id: string) => NAMES[id] ?? `${words(id.replace('_ml', ''))}, mL`
 </script>
@@ -38,10 +45,10 @@ const name = (id: string) => NAMES[id] ?? `${words(id.replace('_ml', ''))}, mL`
     :pt="{ content: { tabindex: 0 } }"
   >
     <div v-for="step in steps" :key="`${step.component} ${step.figure}`" class="step">
-      <h3>
+      <h2>
         <template v-if="several && step.component">{{ step.component }}: </template>{{ name(step.figure) }} =
         <span class="figure">{{ figure(step.value, 3) }}</span>
-      </h3>
+      </h2>
       <code>{{ step.formula }}</code>
       <ul class="inputs">
         <li v-for="(value, input) in step.inputs" :key="input">
@@ -59,7 +66,7 @@ const name = (id: string) => NAMES[id] ?? `${words(id.replace('_ml', ''))}, mL`
   padding: 10px 0;
   border-top: 1px solid var(--bran);
 }
-h3 {
+h2 {
   font-size: 1rem;
   margin-bottom: 4px;
 }
