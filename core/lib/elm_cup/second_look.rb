@@ -11,6 +11,7 @@ require_relative "second_look/gritty_sugar"
 require_relative "second_look/whole_flax"
 require_relative "second_look/whole_dates"
 require_relative "second_look/pits"
+require_relative "second_look/raw_flour"
 require_relative "second_look/water_in_chocolate"
 require_relative "second_look/powder_at_once"
 require_relative "second_look/no_stir_butter"
@@ -24,7 +25,7 @@ require_relative "second_look/oats_not_marked"
 module ElmCup
   module SecondLook
     # Rules that look at one component, and those that look at the whole formula.
-    COMPONENT_RULES = [NoSalt, NoSweetener, GrittySugar, WholeFlax, WholeDates, Pits, WaterInChocolate, PowderAtOnce, NoStirButter].freeze
+    COMPONENT_RULES = [NoSalt, NoSweetener, GrittySugar, WholeFlax, WholeDates, Pits, RawFlour, WaterInChocolate, PowderAtOnce, NoStirButter].freeze
     FORMULA_RULES = [NeedBroken, SameAmount, OneLineBreaksDiet, OatsNotMarked, HoneyAndInfants, XylitolAndDogs].freeze
     IDS = [*FORMULA_RULES, *COMPONENT_RULES].map { |rule| rule::ID }.freeze
 

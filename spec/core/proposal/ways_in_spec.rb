@@ -43,6 +43,10 @@ RSpec.describe "Other ways in" do
 
     it "put spices and flavours in no bulk's place, and say what is so already" do
       expect(substitute("oats-rolled", "out-of-stock")["candidates"].map { |each| each["family"] } & %w[spice flavour salt]).to eq([])
+      sweet = formula("1 cup rolled oats, ground", "1/2 cup peanut butter", "1/3 cup honey", "1/4 tsp salt", shape: {"kind" => "ball", "piece_grams" => 20})
+      lower = substitute("honey", "lower-sugar", sweet)["candidates"]
+      expect(lower.map { |each| each["ingredient"] }).to include("maple").and(satisfy { |ids| (ids & %w[golden-syrup molasses]).empty? })
+      expect(lower.map { |each| each["after"]["sugars_g"] / each["before"]["sugars_g"] }).to all(be < 0.97)
       expect(substitute("dates-soft", "vegan")).to include("candidates" => [], "notes" => ["Soft dates is vegan already."])
     end
 

@@ -9,8 +9,11 @@ module ElmCup
       PER_100G = 40.0
       FAMILY = 0.4
       LIKE = 2.5
-      # What is there for its taste stands in for nothing else.
-      SEASONING = %w[spice flavour salt water].freeze
+      # ingredient id => its kind: what is there for its taste, or is nothing for this bowl, stands in for its own kind only.
+      KINDS = DataTable.rows("stand_in_kinds").flat_map { |row| DataTable.list(row["ingredients"]).map { |id| [id, row["kind"]] } }.to_h.freeze
+      # What cooks take where the diet is not the reason; for a diet see SecondLook::Swaps.
+      Custom = Value.of(:of, :to, :times)
+      CUSTOMS = DataTable.rows("stand_ins").map { |row| Custom.new(of: row["of"], to: row["to"], times: Rational(row["times"])) }.freeze
 
       # fits: whether an Ingredient::Entry may come in.
       def initialize(library, &fits)
@@ -20,18 +23,22 @@ module ElmCup
 
       # [Entry, how many times the grams] of at most MOST, the likeliest first. line: Ingredient::Line; portion: its Binding::Portion, nil for none.
       def for(line, portion, most: MOST)
-        swaps = SecondLook::Swaps::ALL.select { |swap| swap.for?(line.entry) }.filter_map { |swap| [@library[swap.to], swap.times] if @library[swap.to] }
-        (swaps + alike(line, portion).map { |entry| [entry, 1] }).uniq(&:first).reject { |entry, _| entry == line.entry }.select { |entry, _| @fits.call(entry) }.first(most)
+        (customs(line.entry) + alike(line, portion).map { |entry| [entry, 1] }).uniq(&:first).reject { |entry, _| entry == line.entry }.select { |entry, _| @fits.call(entry) }.first(most)
       end
 
       private
+
+      def customs(entry)
+        taken = CUSTOMS.select { |custom| custom.of == entry.like } + SecondLook::Swaps::ALL.select { |swap| swap.for?(entry) }
+        taken.filter_map { |each| [@library[each.to], each.times] if @library[each.to] }
+      end
 
       def alike(line, portion)
         form = portion&.figures&.form || line.form
         own = @library.binding(line.entry.id, form) || @library.binding_of(line.entry.id).first or return []
         near = @library.all.filter_map do |entry|
           figures = @library.binding(entry.id, form) || @library.binding(entry.id, entry.hand_form)
-          next if SEASONING.include?(entry.family) && entry.family != line.entry.family
+          next if KINDS[entry.like] != KINDS[line.entry.like]
           next if figures.nil? || figures.kind != own.kind || figures.inclusion != own.inclusion || entry.perishable != line.entry.perishable
 
           [distance(line.entry, own, entry, figures), entry]

@@ -8,6 +8,8 @@ module ElmCup
       TRIED = 10
       # How far the texture number may move for it to be called kept, in classes.
       NEAR = 0.25
+      # What is called lower in sugar has this share of it, or less.
+      LOWER = 0.9
       OUT_OF_STOCK = "out-of-stock"
       LOWER_SUGAR = "lower-sugar"
       REASONS = ["nut-free", "peanut-free", "sesame-free", "soy-free", "dairy-free", "gluten-free", "grain-free", "vegan", "vegetarian", "raw", "refined-sugar-free",
@@ -71,7 +73,7 @@ module ElmCup
       def better?(entry)
         return !entry.breaks?(@reason) if diet?
 
-        @reason == OUT_OF_STOCK || entry.composition.sugars < @entry.composition.sugars
+        @reason == OUT_OF_STOCK || entry.composition.sugars <= LOWER * @entry.composition.sugars
       end
 
       # The stand-in alone first; where no amount of it keeps the texture, with a helper and other lines moving too. nil where the time is up.
