@@ -3,7 +3,7 @@
 # Three ways in that start from no formula, or from a spoonful of one; and substitutes.
 RSpec.describe "Other ways in" do
   # Common practice: shares of a bowl beyond which these taste or bind too strongly.
-  most_of_a_bowl = {"cocoa" => 0.15, "coconut-flour" => 0.2, "protein-powder-plant" => 0.3}
+  most_of_a_bowl = {"cocoa" => 0.15, "coconut-flour" => 0.2, "protein-powder-plant" => 0.3, "chia" => 0.1, "flax-ground" => 0.15, "cocoa-nibs" => 0.1}
   let(:bites) { formula("1 cup rolled oats, ground", "10 soft dates, to paste", "1/3 cup tahini", "2 tbsp maple syrup", "1/4 tsp fine salt", "1 pinch flaky salt") }
 
   def refusal
@@ -127,6 +127,32 @@ RSpec.describe "Other ways in" do
       spices = cupboard({"have" => have("dates-soft", "almonds"), "use_up" => %w[cinnamon nutmeg ginger-ground cardamom honey], "shape" => shape})["answers"].first
       expect(spices["why"]).to match(/It has no place for .+, .+ and \d others\.\z/)
       expect(found.map { |answer| answer["why"] }.join).to match(/has no place for walnuts/).or(satisfy { found.all? { |answer| answer["formula"].to_s.include?("walnuts") } })
+    end
+
+    # What is in the cupboard is wanted in the bowl: dates, almonds and cocoa are known as date and almond balls, with cocoa or without.
+    it "makes other bowls of one family where there are not three, with one thing more or another" do
+      sets = ->(said) { cupboard({"shape" => shape, "want" => "rolls"}.merge(said))["answers"].map { |answer| answer["formula"]["components"][0]["lines"].map { |line| line["ingredient"] } - %w[water salt] } }
+      expect(sets.call("have" => have("dates-soft", "almonds", "cocoa"))).to match_array([%w[dates-soft almonds], %w[dates-soft almonds cocoa]])
+      expect(sets.call("have" => have("dates-soft", "walnuts", "cocoa", "coconut-desiccated"))).to match_array([%w[dates-soft walnuts], %w[dates-soft walnuts cocoa], %w[dates-soft coconut-desiccated]])
+      expect(sets.call("have" => have("peanut-butter", "honey", "oats-rolled", "protein-powder"), "wishes" => ["5 g protein"])).to eq([%w[peanut-butter honey protein-powder]])
+      used = sets.call("have" => have("sunflower-seed-butter", "oats-rolled", "maple", "pumpkin-seeds", "cranberries-dried"), "use_up" => %w[cranberries-dried])
+      expect(used).to all(include("cranberries-dried")).and(satisfy(&:any?))
+    end
+
+    it "takes what is usual where everything is there" do
+      all = ElmCup::Ingredient::Library.default.all.map(&:id)
+      found = cupboard({"have" => have(*all), "shape" => shape, "wishes" => ["protein>=3"]})["answers"]
+      expect(found.map { |answer| answer["family"] }.uniq.size).to eq(3)
+      expect(found.map { |answer| answer["formula"]["components"][0]["lines"].map { |line| line["ingredient"] } }).to all(include("maple").or(include("dates-soft")))
+      expect(found.flat_map { |answer| answer["formula"]["components"][0]["lines"].map { |line| line["ingredient"] } } & %w[jam oat-bran agave barley-malt-syrup watermelon-seed-butter]).to eq([])
+    end
+
+    # Raw flour is not for eating (trade caution); chia by the cupful is nobody's bite (common practice).
+    it "proposes no raw flour, nothing that has to be cooked, and little of what gels" do
+      found = cupboard({"have" => have("dates-soft", "flour-wheat", "rice-flour", "oats-steel-cut", "chia"), "use_up" => %w[flour-wheat], "shape" => shape})
+      expect(found["answers"].flat_map { |answer| answer["formula"]["components"][0]["lines"].map { |line| line["ingredient"] } } & %w[flour-wheat rice-flour oats-steel-cut]).to eq([])
+      dates = cupboard({"have" => have("dates-soft", "almonds", "chia", "flour-wheat"), "use_up" => %w[flour-wheat], "shape" => shape})["answers"]
+      expect(dates.first["why"]).to match(/It has no place for wheat flour/)
     end
 
     it "takes no more than there is where a spoon or a date is more than that, and needs enough for one piece" do

@@ -6,8 +6,10 @@ module ElmCup
     class Larder
       # A bowl of less is none, where nothing says how large a piece is.
       LEAST_GRAMS = 15.0
-      # So many ways to fill the roles of a family are tried.
-      WAYS = 3
+      # What may not be so much of its usual share of a bowl does not fill that role.
+      LEAST_OF_SHARE = 0.5
+      # So many things are tried as what carries a bowl.
+      CARRIERS = 3
 
       # Ingredient id => grams that there are, nil for enough; ids of what must be used up.
       attr_reader :grams, :use_up
@@ -27,8 +29,12 @@ module ElmCup
       # Most of a bowl that cooks make of what tastes or binds too strongly: ingredient id => share.
       def limits = all.to_h { |entry| [entry.id, BowlFamily::LIMITS[entry.like]] }.compact
 
-      # UsualBowls of at least one piece, of every family in a few ways; those that use up the most come first.
-      def bowls = @bowls ||= filled.select { |bowl| bowl.grams >= least_grams }.sort_by.with_index { |bowl, order| [left(bowl).size, order] }
+      # UsualBowls of at least one piece, of every family in a few ways; those that use up the most come first, and a way of each family before
+      # another of one.
+      def bowls
+        @bowls ||= filled.group_by(&:family).values.flat_map { |ways| ways.select { |bowl| bowl.grams >= least_grams }.each_with_index.to_a }
+          .sort_by.with_index { |(bowl, way), order| [left(bowl).size, way, order] }.map(&:first)
+      end
 
       # Ids of what must be used up, and has no place in the bowl.
       def left(bowl) = use_up - bowl.entries.map(&:id)
@@ -49,30 +55,53 @@ module ElmCup
 
       def size = @size ||= BowlSize.of(@wishes, @said["shape"])
 
+      # As cooks fill it with each of what can carry it; then with one thing other than that, or one more.
       def fillings(family)
-        choices(family.roles.first, []).first(WAYS).filter_map do |entry|
-          filled = family.roles.drop(1).reduce([[family.roles.first, entry]]) { |found, role| found + fill(role, found.map(&:last)) }
-          UsualBowl.new(family, filled, @said, size, @library) if (family.roles.select(&:needed?) - filled.map(&:first)).empty?
+        lead = family.roles.first
+        plain = choices(lead, []).first(CARRIERS).map { |entry| filling(family, {lead => entry}) }
+        ways = (plain + plain.first(1).flat_map { |way| others(family, way.to_h) }).uniq { |way| way.map { |_, entry| entry.id } }
+        ways.select { |way| (family.roles.select(&:needed?) - way.map(&:first)).empty? }.map { |way| UsualBowl.new(family, way, @said, size, @library) }
+      end
+
+      # The same with another thing in one of its roles, or one thing more; nothing that must be used up stays behind for it.
+      def others(family, way)
+        lead, *roles = family.roles
+        found = roles.filter_map { |role| choices(role, way.values).first&.then { |entry| filling(family, {lead => way[lead], role => entry}) } }
+        found.select { |other| used_up(other) >= used_up(way) }
+      end
+
+      # How many of what must be used up are in it.
+      def used_up(way) = way.count { |_, entry| use_up.include?(entry.id) }
+
+      # [role, entry] of every role; `fixed` says some of them. What is only now and then in such a bowl is opened to use it up.
+      def filling(family, fixed)
+        family.roles.reduce([]) do |found, role|
+          entry = fixed.fetch(role) { choices(role, found.map(&:last) + fixed.values).first }
+          (entry && (fixed.key?(role) || role.usual? || use_up.include?(entry.id))) ? found + [[role, entry]] : found
         end
       end
 
-      # What is only now and then in such a bowl is opened to use it up.
-      def fill(role, taken)
-        entry = choices(role, taken).first
-        (entry && (role.usual? || use_up.include?(entry.id))) ? [[role, entry]] : []
-      end
-
-      # What can fill a role: what must be used up, then what there is enough of and may be enough of, as cooks choose it, then the most.
+      # What can fill a role: what must be used up, then what there is enough of and may be enough of, as cooks choose it, the usual thing and
+      # what stands for more than its own kind first, then the most.
       def choices(role, taken)
-        (fitting - taken).select { |entry| role.takes?(entry) }.sort_by do |entry|
+        gone = taken.map(&:id)
+        fitting.select { |entry| role.takes?(entry) && !gone.include?(entry.id) && most(entry) >= role.share * LEAST_OF_SHARE }.sort_by do |entry|
           there = grams[entry.id] || BowlSize::USUAL_GRAMS
-          [use_up.include?(entry.id) ? 0 : 1, (there >= role.share * BowlSize::USUAL_GRAMS / 2) ? 0 : 1, (BowlFamily::LIMITS.fetch(entry.like, 1.0) >= role.share) ? 0 : 1,
-            role.rank(entry), -there, entry.id]
+          [first(use_up.include?(entry.id)), first(there >= role.share * BowlSize::USUAL_GRAMS / 2), first(most(entry) >= role.share), role.rank(entry),
+            first(entry.like == role.usual), first(!StandIns::KINDS.key?(entry.like)), -there, order.fetch(entry.id)]
         end
       end
 
-      # What no wish sends away.
-      def fitting = @fitting ||= all.select { |entry| @wishes.none? { |wish| wish.forbids?(entry) } }
+      # The library begins with what is most usual.
+      def order = @order ||= @library.all.each_with_index.to_h { |entry, at| [entry.id, at] }
+
+      # Sorts what is so before what is not.
+      def first(is_so) = is_so ? 0 : 1
+
+      def most(entry) = BowlFamily::LIMITS.fetch(entry.like, 1.0)
+
+      # What no wish sends away, and can be eaten as it is.
+      def fitting = @fitting ||= all.select { |entry| StandIns.eaten_as_it_is?(entry) && @wishes.none? { |wish| wish.forbids?(entry) } }
 
       def missing(family)
         lacks = family.roles.select { |role| role.needed? && fitting.none? { |entry| role.takes?(entry) } }

@@ -11,6 +11,12 @@ module ElmCup
       LIKE = 2.5
       # ingredient id => its kind: what is there for its taste, or is nothing for this bowl, stands in for its own kind only.
       KINDS = DataTable.rows("stand_in_kinds").flat_map { |row| DataTable.list(row["ingredients"]).map { |id| [id, row["kind"]] } }.to_h.freeze
+      # Kinds that nobody is to be offered: what is not for eating as it comes.
+      NEVER = ["raw flour", "needs cooking"].freeze
+
+      # The Ingredient::Entry may be proposed at all.
+      def self.eaten_as_it_is?(entry) = !NEVER.include?(KINDS[entry.like])
+
       # What cooks take where the diet is not the reason; for a diet see SecondLook::Swaps.
       Custom = Value.of(:of, :to, :times)
       CUSTOMS = DataTable.rows("stand_ins").map { |row| Custom.new(of: row["of"], to: row["to"], times: Rational(row["times"])) }.freeze
