@@ -1,4 +1,5 @@
 import { createRouter, createWebHistory } from 'vue-router'
+import { say } from './composables/useNotice'
 import CounterView from './views/CounterView.vue'
 
 export const router = createRouter({
@@ -25,3 +26,10 @@ export const router = createRouter({
 router.afterEach((to) => {
   document.title = `${String(to.meta.title)} · Elm Cup`
 })
+/** A view that cannot be fetched would leave an empty page: it is said, with the way on. */
+router.onError((_, to) =>
+  say('That page could not be fetched. Nothing is lost here.', {
+    word: 'Try again',
+    run: () => location.assign(to.fullPath),
+  }),
+)
