@@ -76,9 +76,12 @@ RSpec.configure do |config|
     ElmCupServer::Database.open(File.join(Dir.mktmpdir("elm-cup"), "browser.sqlite3"))
     page.driver.resize(*Browser::LAPTOP)
   end
-  # What stood on the page when an example failed says more than that something was not there.
+  # What stood on the page when an example failed, and what it waited for, says more than that something was not there.
   config.after(:each, system: true) do |example|
-    warn "\n#{example.full_description}: #{page.current_path} shows #{page.text[0, 600].inspect}" if example.exception
+    if example.exception
+      waiting = page.driver.network_traffic.reject(&:response).map { |exchange| "#{exchange.url} #{exchange.error&.error_text || "pending"}" }
+      warn "\n#{example.full_description}: #{page.current_path} shows #{page.text[0, 600].inspect}; without an answer: #{waiting.inspect}"
+    end
     Capybara.reset_sessions!
   end
 end

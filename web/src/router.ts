@@ -1,26 +1,44 @@
 import { createRouter, createWebHistory } from 'vue-router'
+import type { Component } from 'vue'
 import { say } from './composables/useNotice'
 import CounterView from './views/CounterView.vue'
+
+const SOON = 300
+/** A view that is fetched when it is first wanted; a second time where the kitchen's network stumbled. */
+export const fetched = (load: () => Promise<unknown>) => () =>
+  load().catch(() => new Promise((ready) => setTimeout(ready, SOON)).then(load)) as Promise<{ default: Component }>
 
 export const router = createRouter({
   history: createWebHistory(),
   routes: [
     { path: '/', component: CounterView, meta: { title: 'Counter' } },
-    { path: '/formulas', component: () => import('./views/FormulasView.vue'), meta: { title: 'Formulas' } },
+    { path: '/formulas', component: fetched(() => import('./views/FormulasView.vue')), meta: { title: 'Formulas' } },
     { path: '/formulas/:id(\\d+)', redirect: (to) => `/formulas/${String(to.params.id)}/mix` },
-    { path: '/formulas/:id(\\d+)/mix', component: () => import('./views/MixView.vue'), meta: { title: 'Mix' } },
-    { path: '/formulas/:id(\\d+)/made', component: () => import('./views/MadeItView.vue'), meta: { title: 'Made it' } },
+    {
+      path: '/formulas/:id(\\d+)/mix',
+      component: fetched(() => import('./views/MixView.vue')),
+      meta: { title: 'Mix' },
+    },
+    {
+      path: '/formulas/:id(\\d+)/made',
+      component: fetched(() => import('./views/MadeItView.vue')),
+      meta: { title: 'Made it' },
+    },
     {
       path: '/formulas/:id(\\d+)/compare',
-      component: () => import('./views/CompareView.vue'),
+      component: fetched(() => import('./views/CompareView.vue')),
       meta: { title: 'Compare' },
     },
-    { path: '/cupboard', component: () => import('./views/CupboardView.vue'), meta: { title: 'From the cupboard' } },
-    { path: '/bowl', component: () => import('./views/BowlView.vue'), meta: { title: 'A bowl in trouble' } },
-    { path: '/import', component: () => import('./views/ImportView.vue'), meta: { title: 'Import' } },
-    { path: '/pantry', component: () => import('./views/PantryView.vue'), meta: { title: 'Pantry' } },
-    { path: '/log', component: () => import('./views/LogView.vue'), meta: { title: 'Log' } },
-    { path: '/:rest(.*)*', component: () => import('./views/NotFoundView.vue'), meta: { title: 'Not found' } },
+    {
+      path: '/cupboard',
+      component: fetched(() => import('./views/CupboardView.vue')),
+      meta: { title: 'From the cupboard' },
+    },
+    { path: '/bowl', component: fetched(() => import('./views/BowlView.vue')), meta: { title: 'A bowl in trouble' } },
+    { path: '/import', component: fetched(() => import('./views/ImportView.vue')), meta: { title: 'Import' } },
+    { path: '/pantry', component: fetched(() => import('./views/PantryView.vue')), meta: { title: 'Pantry' } },
+    { path: '/log', component: fetched(() => import('./views/LogView.vue')), meta: { title: 'Log' } },
+    { path: '/:rest(.*)*', component: fetched(() => import('./views/NotFoundView.vue')), meta: { title: 'Not found' } },
   ],
 })
 router.afterEach((to) => {
