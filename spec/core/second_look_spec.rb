@@ -11,7 +11,7 @@ RSpec.describe ElmCup::SecondLook do
     "whole-flax" => [[["1 cup honey", "1/4 cup whole flaxseed"]], [["1 cup honey", "1/4 cup ground flax"]]],
     "whole-dates" => [[["12 soft dates", "1 cup oats"]], [["12 soft dates", "1 cup oats"], {process: "processor"}]],
     "pits" => [[["12 soft dates, to paste", "1 cup oats"]], [["12 soft pitted dates, to paste", "100 g date paste", "1 cup oats"]]],
-    "raw-flour" => [[["1 cup all-purpose flour", "1/2 cup coconut oil"]], [["1 cup heat-treated flour", "1/2 cup rice flour, baked", "1 cup rolled oats"]]],
+    "raw-flour" => [[["1 cup all-purpose flour, not toasted", "1/2 cup coconut oil"]], [["1 cup heat-treated flour", "1/2 cup rice flour, baked", "1 cup rolled oats"]]],
     "water-in-chocolate" => [[["200 g dark chocolate, melted", "2 tsp water"]], [["200 g dark chocolate, melted", "60 g water"]]],
     "powder-at-once" => [[["1 cup peanut butter", "1/4 cup honey", "1 cup protein powder", "1/4 tsp salt"]], [["1 cup peanut butter", "1/4 cup honey", "1 cup protein powder, added by halves", "1/4 tsp salt"]]],
     "no-stir-butter" => [[["1 cup no-stir peanut butter", "1/4 cup honey"]], [["1 cup peanut butter", "1/4 cup honey"]]],

@@ -38,10 +38,12 @@ RSpec.describe ElmCup::Proposal::StandIns do
   end
 
   # Raw flour is not for eating (trade caution; the note of each row).
-  it "never proposes raw flour, nor what has to be cooked first, for anything else" do
+  it "never proposes raw flour, nor what has to be cooked first, for anything" do
     uncooked = described_class::KINDS.select { |_, kind| ["raw flour", "needs cooking"].include?(kind) }.keys
     expect(uncooked.size).to eq(5)
-    (library.all.map(&:id) - uncooked).each { |id| expect([id, stands_for.call(id, 40) & uncooked]).to eq([id, []]) }
+    library.all.each { |entry| expect([entry.id, stands_for.call(entry.id, 40) & uncooked]).to eq([entry.id, []]) }
+    expect(stands_for.call("flour-wheat")).to eq(%w[oat-flour oats-rolled-gluten-free])
+    expect(ElmCup::SecondLook::Swaps::ALL.map(&:to) & uncooked).to eq([])
     expect(ElmCup::Proposal::Helpers::ROWS.map { |row| row["ingredient"] } & uncooked).to eq([])
   end
 end

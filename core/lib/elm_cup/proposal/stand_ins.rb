@@ -29,7 +29,7 @@ module ElmCup
 
       # [Entry, how many times the grams] of at most MOST, the likeliest first. line: Ingredient::Line; portion: its Binding::Portion, nil for none.
       def for(line, portion, most: MOST)
-        (customs(line.entry) + alike(line, portion).map { |entry| [entry, 1] }).uniq(&:first).reject { |entry, _| entry == line.entry }.select { |entry, _| @fits.call(entry) }.first(most)
+        (customs(line.entry) + alike(line, portion).map { |entry| [entry, 1] }).uniq(&:first).reject { |entry, _| entry == line.entry }.select { |entry, _| StandIns.eaten_as_it_is?(entry) && @fits.call(entry) }.first(most)
       end
 
       private

@@ -6,7 +6,7 @@ module ElmCup
     module RawFlour
       ID = "raw-flour"
       FLOURS = %w[flour-wheat rice-flour chickpea-flour].freeze
-      SAID = /\b(?:heat[- ]treated|toasted|baked|roasted)\b/i
+      SAID = /(?<!not |un|un-)\b(?:heat[- ]treated|toasted|baked|roasted)\b/i
       MESSAGE = "Raw flour is not for eating: buy it heat-treated, or bake it through and let it cool first."
 
       # Findings about a Table; empty where there is nothing to say.
