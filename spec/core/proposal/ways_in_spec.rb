@@ -206,6 +206,15 @@ RSpec.describe "Other ways in" do
       expect(refusal { cupboard({"have" => have("dates-soft", "almonds"), "shape" => shape, "wishes" => ["vegan", "cheaper"]}) }).to match(%r{/wishes/1: There is no cost now to go by})
     end
 
+    it "tells a bowl that cannot be measured out from one that was not found in time" do
+      nearly = {"have" => [*have("oats-rolled", "coconut-butter"), {"ingredient" => "dates-dry", "grams" => 272}], "use_up" => %w[coconut-butter], "want" => "presses", "wishes" => ["20 pieces", "kcal<=95"],
+                "kitchen" => {"spoons" => ["1 tsp", "1/2 tbsp"], "cup" => "metric"}, "shape" => {"kind" => "ball", "piece_grams" => 21}}
+      expect(cupboard(nearly)).to include("answers" => [], "clashes" => [], "notes" => [/\AIt can nearly be: .* no amounts that can be measured here/])
+      ticks = [0.0]
+      late = ElmCup.cupboard({"elm_cup" => "cupboard/1", **nearly}, clock: -> { ticks.shift || 9.0 }, seconds: 2.0)
+      expect(late["notes"]).to eq(["No bowl was found in 2.0 s; drop a wish, or tick more."])
+    end
+
     it "takes an empty shape for none" do
       said = {"have" => have("dates-soft", "almonds"), "use_up" => [], "want" => "rolls", "wishes" => []}
       expect(cupboard(said.merge("shape" => {}))).to eq(cupboard(said))

@@ -100,11 +100,18 @@ module ElmCup
         "Of what is ticked, a small change from a #{bowl} that gives what you want; none smaller was found"
       end
 
+      # No bowl, and no clash either.
+      def unfound
+        return "No bowl was found in #{@pace.seconds} s; drop a wish, or tick more." if @pace.over?
+
+        "It can nearly be: the sums allow a bowl, but no amounts that can be measured here come out right. Loosen one wish a little, or tick more."
+      end
+
       def notes(chosen)
         return [] if chosen.size == MOST
         return ["Only #{chosen.size} #{(chosen.size == 1) ? "bowl" : "bowls"} can be made of this."] if chosen.any?
         return [@larder.shortage] if @larder.shortage
-        return ["No bowl was found in #{@pace.seconds} s; drop a wish, or tick more."] if clashes.empty?
+        return [unfound] if clashes.empty?
 
         ["No bowl here comes to what you want. Of what is ticked a #{@nearest.family.name.downcase} one comes nearest; this is why it will not do:"]
       end
