@@ -48,6 +48,7 @@ router.afterEach((to) => {
 router.onError((_, to) =>
   say('That page could not be fetched. Nothing is lost here.', {
     word: 'Try again',
-    run: () => location.assign(to.fullPath),
+    // Of this server, whatever the path looks like.
+    run: () => location.assign(location.origin + to.fullPath),
   }),
 )

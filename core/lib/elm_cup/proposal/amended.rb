@@ -84,7 +84,7 @@ module ElmCup
         whole = "#{change.negative? ? "−" : "+"}#{RestatedLine.number(change.abs)} g #{amount.entry.name.downcase}"
         return whole if count.zero?
 
-        "#{whole}, #{amount.steps.difference(count)[1..]} #{count.positive? ? "more" : "less"} than × #{Reason.number(@problem.situation.times)}"
+        "#{whole}, #{amount.steps.difference(count)[1..]} #{count.positive? ? "more" : "less"} than × #{Quantity::FractionText.decimal(@problem.situation.times.round(2))}"
       end
 
       def added(move)

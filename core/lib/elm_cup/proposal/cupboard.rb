@@ -73,8 +73,7 @@ module ElmCup
 
       # Another family first; then another way of the same.
       def different(made)
-        first = made.uniq { |each| each.bowl.family }
-        (first + (made - first)).uniq { |each| each.answer["formula"]["components"].first["lines"].map { |line| line["ingredient"] }.sort }.first(MOST)
+        (made.uniq { |each| each.bowl.family } + made).uniq { |each| each.answer["formula"]["components"].first["lines"].map { |line| line["ingredient"] }.sort }.first(MOST)
       end
 
       def written(made)
@@ -109,7 +108,7 @@ module ElmCup
 
       def notes(chosen)
         return [] if chosen.size == MOST
-        return ["Only #{chosen.size} #{(chosen.size == 1) ? "bowl" : "bowls"} can be made of this."] if chosen.any?
+        return ["Only #{chosen.size} #{(chosen.size == 1) ? "bowl was" : "bowls were"} found in this."] if chosen.any?
         return [@larder.shortage] if @larder.shortage
         return [unfound] if clashes.empty?
 

@@ -32,7 +32,7 @@ module ElmCup
       # UsualBowls of at least one piece, of every family in a few ways; those that use up the most come first, and a way of each family before
       # another of one.
       def bowls
-        @bowls ||= filled.group_by(&:family).values.flat_map { |ways| ways.select { |bowl| bowl.grams >= least_grams }.each_with_index.to_a }
+        @bowls ||= families.flat_map { |ways| ways.select { |bowl| bowl.grams >= least_grams }.each_with_index.to_a }
           .sort_by.with_index { |(bowl, way), order| [left(bowl).size, way, order] }.map(&:first)
       end
 
@@ -42,14 +42,14 @@ module ElmCup
       # Why there are no bowls, in words; nil where there are.
       def shortage
         return if bowls.any?
-        return "There is too little of it for one piece of #{least_grams.round} g." if filled.any?
+        return "There is too little of it for one piece of #{least_grams.round} g." if families.any?(&:any?)
 
         "A bowl needs more than this: #{BowlFamily::ALL.map { |family| missing(family) }.join("; ")}."
       end
 
       private
 
-      def filled = @filled ||= BowlFamily::ALL.flat_map { |family| fillings(family) }
+      def families = @families ||= BowlFamily::ALL.map { |family| fillings(family) }
 
       def least_grams = @said.dig("shape", "piece_grams") || LEAST_GRAMS
 

@@ -21,7 +21,7 @@ module ElmCup
       KINDS = {"more" => :more, "less" => :less, "in comes" => :added, "instead" => :instead, "out goes" => :gone}.freeze
 
       def self.said(changes, times)
-        sized = "The same bowl made #{number(times)} times as large, each line brought to a measure that you have" if times != 1
+        sized = "The same bowl made #{Quantity::FractionText.decimal(times.round(2))} times as large, each line brought to a measure that you have" if times != 1
         moves = changes.reject(&:only_size?)
         parts = KINDS.filter_map do |word, kind|
           names = moves.select { |change| moved(change) == kind }.map { |change| (kind == :gone) ? change.was : change.name }.uniq
@@ -37,9 +37,6 @@ module ElmCup
 
         change.steps.positive? ? :more : :less
       end
-
-      # 1.27 and the like.
-      def self.number(times) = times.round(2).to_f.to_s.delete_suffix(".0")
 
       # Names in a row, the last of many only counted.
       def self.listed(names)

@@ -10,9 +10,10 @@ module ElmCup
       FAMILY = 0.4
       LIKE = 2.5
       # ingredient id => its kind: what is there for its taste, or is nothing for this bowl, stands in for its own kind only.
-      KINDS = DataTable.rows("stand_in_kinds").flat_map { |row| DataTable.list(row["ingredients"]).map { |id| [id, row["kind"]] } }.to_h.freeze
+      KINDS = DataTable.rows("stand_in_kinds").flat_map { |row| DataTable.list(row["ingredients"]).map { |id| [id, row["kind"]] } }.to_h
+        .merge(SecondLook::RawFlour::FLOURS.to_h { |id| [id, SecondLook::RawFlour::ID] }).freeze
       # Kinds that nobody is to be offered: what is not for eating as it comes.
-      NEVER = ["raw flour", "needs cooking"].freeze
+      NEVER = [SecondLook::RawFlour::ID, "needs cooking"].freeze
 
       # The Ingredient::Entry may be proposed at all.
       def self.eaten_as_it_is?(entry) = !NEVER.include?(KINDS[entry.like])
