@@ -24,7 +24,7 @@ end
 
 # The programme of the first answer, as the search sees it.
 def program(document, wishes)
-  question = ElmCup::Proposal::Balancer.new(document, wishes: wishes, have: nil, library: LIBRARY, pace: ElmCup::Balance::Pace.new).question
+  question = ElmCup::Balance::Balancer.new(document, wishes: wishes, have: nil, library: LIBRARY, pace: ElmCup::Balance::Pace.new).question
   question.problem(question.wishes, all: false).program
 end
 

@@ -34,7 +34,7 @@ RSpec.describe "Facts of the trade (common practice)" do
   it("a rest thickens a mix with oats and ground seeds") { expect(bowl("24 g honey", "28 g peanut butter", "18 g rolled oats", "12 g ground flax")["rescue"]["rest"]).to match(/30 minutes/) }
   it("finely ground oats take up more than whole ones") { expect(saturation("60 g honey", "60 g rolled oats, ground")).to be < saturation("60 g honey", "60 g rolled oats") }
   it("coconut oil is liquid in a warm kitchen and hard in a cold one") do
-    expect([4, 20, 26].map { |celsius| ElmCup::Binding::LiquidFat.share("coconut", celsius) }).to eq([0.1, 0.65, 1.0])
+    expect([4, 20, 26].map { |celsius| ElmCup::Fat::LiquidShare.share("coconut", celsius) }).to eq([0.1, 0.65, 1.0])
   end
 
   it("a scoop's number is how many fill a US quart") { [16, 40, 100].each { |number| expect(ElmCup::Piece::Scoop.millilitres(number) * number).to eq(4 * ElmCup::Quantity::CupStandard::US.cup_ml) } }

@@ -155,7 +155,7 @@ RSpec.describe "An import" do
 
   it "decodes what entities stand for, and leaves those that stand for nothing" do
     {"1&frac12; cups oats" => "1½ cups oats", "1 cup&#160;oats" => "1 cup oats", "1 cup &#x6f;ats" => "1 cup oats", "1 cup oats (&#xD800;)" => "1 cup oats (&#xD800;)", "1 cup oats (&#x110000;)" => "1 cup oats (&#x110000;)", "1 cup oats (&#99999999;)" => "1 cup oats (&#99999999;)", "1 cup oats & honey" => "1 cup oats & honey"}
-      .each { |raw, text| expect(ElmCup::Document::RecipeLine.from(raw).text).to eq(text), raw }
+      .each { |raw, text| expect(ElmCup::Exchange::RecipeLine.from(raw).text).to eq(text), raw }
     expect(import(JSON.generate("@type" => "Recipe", "name" => "a &#xD800; b", "recipeIngredient" => ["1 cup oats"]))["formula"]["name"]).to eq("a &#xD800; b")
   end
 

@@ -120,7 +120,7 @@ RSpec.describe ElmCup::Pantry do
   end
 
   describe "a pack's list" do
-    def list(text) = ElmCup::Ingredient::PackList.new(text)
+    def list(text) = ElmCup::Pantry::PackList.new(text)
 
     it "tells a natural nut butter from a no-stir one (common practice)" do
       {"Peanuts" => :natural, "Dry roasted peanuts, salt" => :natural, "100% hazelnuts" => :natural, "Hulled sesame seeds" => :natural, "Roasted peanuts 95%, sugar, palm oil, salt" => :no_stir,

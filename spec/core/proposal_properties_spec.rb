@@ -93,12 +93,12 @@ RSpec.describe "Balance, whatever is asked" do
     end
   end
 
-  define_method(:wishes_of) { |texts| texts.map { |text| ElmCup::Balance::Wish.read(text) } }
+  define_method(:wishes_of) { |texts| texts.map { |text| ElmCup::Wish::Wish.read(text) } }
 
   # A Question of the document that knows which wishes hold, for asking about any of them.
   define_method(:settler_of) do |document, wishes, _kept|
     pace = ElmCup::Balance::Pace.new(clock: Balancing::CLOCK, seconds: 60.0)
-    balancer = ElmCup::Proposal::Balancer.new(document, wishes: wishes, have: %w[almond-flour], library: library, pace: pace)
+    balancer = ElmCup::Balance::Balancer.new(document, wishes: wishes, have: %w[almond-flour], library: library, pace: pace)
     [balancer.question]
   end
 end

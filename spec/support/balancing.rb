@@ -12,14 +12,14 @@ module Balancing
   # What an answer's figures say of a wish, by the ordinary assessment of its formula.
   def holds?(formula, wish, library = ElmCup::Ingredient::Library.default)
     answer = ElmCup.assess(formula, pantry: library)
-    ElmCup::Assessment::Wished.new(answer, library).met?(ElmCup::Balance::Wish.read(wish))
+    ElmCup::Assessment::Wished.new(answer, library).met?(ElmCup::Wish::Wish.read(wish))
   end
 
   # Question, Settler of a formula and its wishes, as Balancer asks them.
   def settler(document, wishes, seconds: 20.0, have: nil)
     pace = ElmCup::Balance::Pace.new(clock: CLOCK, seconds: seconds)
     library = ElmCup::Ingredient::Library.default
-    balancer = ElmCup::Proposal::Balancer.new(document, wishes: wishes, have: have, library: library, pace: pace)
-    [balancer.question, ElmCup::Proposal::Settler.new(document, balancer.send(:reader), balancer.question, library)]
+    balancer = ElmCup::Balance::Balancer.new(document, wishes: wishes, have: have, library: library, pace: pace)
+    [balancer.question, ElmCup::Balance::Settler.new(document, balancer.send(:reader), balancer.question, library)]
   end
 end

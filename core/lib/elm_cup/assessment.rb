@@ -1,47 +1,101 @@
 # frozen_string_literal: true
 
-require_relative "assessment/figures"
-require_relative "assessment/want"
-require_relative "assessment/taken"
-require_relative "assessment/take_reader"
-require_relative "assessment/read_component"
-require_relative "assessment/flavour"
-require_relative "assessment/read_formula"
-require_relative "assessment/piece_parts"
-require_relative "assessment/said_of_diets"
-require_relative "assessment/line_answer"
-require_relative "assessment/rescue_answer"
-require_relative "assessment/why_answer"
-require_relative "assessment/component_answer"
-require_relative "assessment/flavour_answer"
-require_relative "assessment/wished"
-require_relative "assessment/come_and_gone"
-require_relative "assessment/locked_lines"
-require_relative "assessment/formula_answer"
-
 module ElmCup
-  # The one answer that the screens, the API and bin/elm show: everything the core can say about a formula document.
-  module Assessment
-    # The answer as a Hash ready for JSON ("assessment/1"). InvalidDocument when the document cannot be taken.
-    def self.of(document, library: Ingredient::Library.default)
-      FormulaAnswer.new(ReadFormula.new(Document::Formula.from(document), library)).to_h
+  # Everything that can be said of a formula, as a value: its parts with their lines read, mixed and judged, and its sections (pieces,
+  # nutrition, cost, findings …), each reckoned when it is first asked for and never twice. Sections lie in the folders of their
+  # questions and register themselves (see Section).
+  class Assessment
+    # What is asked for beside sections: the components and flavours themselves.
+    COMPONENTS = "components"
+
+    # The Assessment of a parsed formula document. InvalidDocument when it cannot be taken.
+    def self.of(document, library:) = new(Document::Formula.from(document), library)
+
+    # Names of all that can be asked for.
+    def self.section_names = [COMPONENTS, *Section.all.keys]
+
+    # Parts in the order of the document; Flavours.
+    attr_reader :formula, :library, :components, :flavours
+
+    # formula: Document::Formula, free of loops; library: Ingredient::Library.
+    def initialize(formula, library)
+      @formula = formula
+      @library = library
+      @shares = Shares.new(formula, library)
+      @components = @shares.components
+      @flavours = formula.splits.map { |split| Flavour.new(split, components[split.base], @shares) }
+      @sections = {}
     end
 
-    # Every line of an assessed document that is not read and every share that cannot be taken: component, pointer, text,
-    # status and message of each.
-    def self.flagged(answer)
-      parts = %w[components splits].flat_map { |list| (answer[list] || []).each_with_index.map { |part, at| [part, "/#{list}/#{at}"] } }
-      parts.flat_map do |part, pointer|
-        %w[lines topping takes].flat_map do |key|
-          waiting = (part[key] || []).each_with_index.reject { |each, _| each["status"] == "read" }
-          waiting.map { |each, at| flag(part, "#{pointer}/#{key}/#{at}", each) }
-        end
-      end
+    def name = formula.name
+
+    # Every Part: components, then what is folded into each flavour and what is strewn on it.
+    def parts = @parts ||= components + flavours.flat_map { |flavour| [flavour.folded, flavour.topping] }
+
+    # Parts whose texture may be judged: components, then what is folded into each flavour.
+    def judged_parts = @judged_parts ||= components + flavours.map(&:folded)
+
+    # The judged Part of that name, the leading component where it is nil; nil where there is none.
+    def part(name) = name ? judged_parts.find { |part| part.name == name } : leading
+
+    # The component that stands for the whole.
+    def leading = @leading ||= Document::Parts.leading(components)
+
+    # [Part, Ingredient::Line, its index] of every line that is read.
+    def read_lines
+      @read_lines ||= parts.flat_map { |part| part.lines.each_with_index.select { |line, _| line.read? }.map { |line, at| [part, line, at] } }
     end
 
-    def self.flag(part, pointer, each)
-      {"component" => part["name"], "pointer" => pointer, "text" => each["text"] || "a share of #{each["component"]}", **each.slice("status", "message")}
+    # The share of a component that stays after others took of it; names of what it may take of without closing a loop.
+    def left(component) = @shares.left(component)
+
+    def may_take(component) = @shares.may_take(component)
+
+    # Everything in it as one Mixture::Bowl.
+    def bowl
+      @bowl ||= Mixture::Bowl.new(components.flat_map { |part| @shares.lines_left(part) } + flavours.flat_map { |each| each.folded.lines + each.topping.lines })
     end
-    private_class_method :flag
+
+    # Grams of everything.
+    def grams = bowl.grams
+
+    # What is shaped to pieces: Formation::Formeds, one bowl for each flavour and one for what stays plain.
+    def formed = formation.all
+
+    # All of that as one Mixture::Bowl.
+    def formed_whole = formation.whole
+
+    # Pieces and what is in them wait until every line of what is shaped is read.
+    def formed_known?
+      return @formed_known if defined?(@formed_known)
+
+      @formed_known = formed_whole.complete? && !formed_whole.empty? && components.none? { |part| part.in_piece? && part.flagged? }
+    end
+
+    # The section of a name, such as "pieces". KeyError for none.
+    def section(name) = @sections[name] ||= Section.all.fetch(name).new(self)
+
+    def pieces = section("pieces")
+
+    def nutrition = section("nutrition")
+
+    def cost = section("cost")
+
+    def diets = section("diets")
+
+    def findings = section("findings")
+
+    # Words that must be said of it.
+    def notes = section("notes").words
+
+    # The formula's own wishes, as they are kept in it.
+    def wishes = @wishes ||= formula.wishes.map { |text| Wish.read(text) }
+
+    # Flags of every line that is not read and every share that cannot be taken.
+    def flags = parts.flat_map { |part| Flag.of_lines(part) + Flag.of_takes(part) }
+
+    private
+
+    def formation = @formation ||= Formation.new(self, @shares)
   end
 end

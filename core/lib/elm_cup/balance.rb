@@ -1,24 +1,9 @@
 # frozen_string_literal: true
 
-# What is the least change? Wishes, the amounts that may move, the mixed-integer programme, its answers, clashes and prices.
-require_relative "balance/wish_key"
-require_relative "balance/wish"
-require_relative "balance/wish_words"
-require_relative "balance/number_words"
-require_relative "balance/wish_bound"
-require_relative "balance/wish_phrase"
-require_relative "balance/steps"
-require_relative "balance/linear"
-require_relative "balance/amount"
-require_relative "balance/situation"
-require_relative "balance/program"
-require_relative "balance/solver"
-require_relative "balance/pace"
-require_relative "balance/rows"
-require_relative "balance/moves"
-require_relative "balance/problem"
-require_relative "balance/sizing"
-require_relative "balance/question"
-require_relative "balance/search"
-require_relative "balance/price"
-require_relative "balance/clash"
+module ElmCup
+  # What is the least change? A formula is read into amounts that may move (SituationReader), what is wished becomes rows of a programme
+  # (Problem), HiGHS solves it (Solver, Search), and the solution is written back and judged by the ordinary path (Settler). Ways in:
+  # Balancer, Substitutes, Cupboard, Trial, UnknownBowl.
+  module Balance
+  end
+end

@@ -4,23 +4,27 @@ require "json"
 require "json_schemer"
 
 module ElmCup
-  # What a JSON Schema finds wrong, said in a cook's words at its place.
+  # What a JSON Schema finds wrong, as Faults at their places.
   module JsonFaults
     MOST = 20
-    TYPES = {"object" => "an object", "array" => "a list", "string" => "text", "number" => "a number", "integer" => "a whole number"}.freeze
+    # JSON type => code of the fault where something else stands.
+    TYPES = {"object" => :not_object, "array" => :not_list, "string" => :not_text, "number" => :not_number, "integer" => :not_whole}.freeze
 
     class << self
-      # A JSONSchemer schema of core/data/`name`.
-      def schema(name) = JSONSchemer.schema(parsed(name), ref_resolver: ->(uri) { parsed("#{uri.path.split("/")[1]}.schema.json") })
+      # A JSONSchemer schema of core/data/`name`; part: a pointer into it.
+      def schema(name, part: nil)
+        whole = JSONSchemer.schema(parsed(name), ref_resolver: ->(uri) { parsed("#{uri.path.split("/")[1]}.schema.json") })
+        part ? whole.ref(part) : whole
+      end
 
-      # InvalidDocument::Faults of a parsed value, none where the schema takes it; at: pointer of the value in what was sent.
-      # The block says, for a pointer, what a choice of several shapes means there; whole: what the value is.
+      # Faults of a parsed value, none where the schema takes it; at: pointer of the value in what was sent.
+      # The block gives, for a pointer, the code of what a choice of several shapes means there; whole: what the value is, in words.
       def of(schema, value, at = "", whole: "key")
         return [] if schema.valid?(value)
 
         found = schema.validate(value).first(MOST).map do |error|
-          said = choice(error) { |pointer| yield(pointer) } || message(error, whole)
-          InvalidDocument::Fault.new(pointer: "#{at}#{error["data_pointer"]}", message: said)
+          pointer = "#{at}#{error["data_pointer"]}"
+          choice?(error) ? Fault.at(pointer, yield(pointer)) : fault(error, pointer, whole)
         end
         found.uniq
       end
@@ -48,30 +52,28 @@ module ElmCup
       # "https://elm-cup.invalid/formula/1" is formula.schema.json.
       def parsed(name) = JSON.parse(File.read(File.join(DataTable::DIRECTORY, name)))
 
-      def choice(error)
-        yield(error["data_pointer"]) if error["schema_pointer"].include?("/oneOf") || error["type"] == "oneOf"
-      end
+      def choice?(error) = error["schema_pointer"].include?("/oneOf") || error["type"] == "oneOf"
 
       # The key that a JSON Pointer (RFC 6901) ends with.
       def last_key(pointer) = pointer.split("/").last.to_s.gsub("~1", "/").gsub("~0", "~")
 
-      def message(error, whole)
+      def fault(error, pointer, whole)
         schema = error["schema"]
         data = error["data"]
         case error["type"]
-        when "required" then "#{error.dig("details", "missing_keys").map { |key| "“#{key}”" }.join(" and ")} must be given"
-        when "schema" then "The key “#{last_key(error["data_pointer"])}” is not one #{whole} has; take it out"
-        when "const" then "#{shown(data)} is not possible here; it must be #{shown(schema["const"])}"
-        when "enum" then "#{shown(data)} is not possible here; it must be one of #{schema["enum"].join(", ")}"
-        when "maxLength" then "This is #{data.length} characters long; #{schema["maxLength"]} is the most"
-        when "minLength", "pattern" then data.strip.empty? ? "This is empty; write something" : "#{shown(data)} cannot be read here"
-        when "maxItems" then "#{data.size} #{last_key(error["data_pointer"])} are too many; #{schema["maxItems"]} is the most"
-        when "uniqueItems" then "One of these stands twice; keep it once"
-        when "minItems" then "At least one is needed here"
-        when "minimum" then "#{shown(data)} is too little; #{schema["minimum"]} is the least"
-        when "exclusiveMinimum" then "#{shown(data)} is not an amount; it must be more than #{schema["exclusiveMinimum"]}"
-        when "maximum" then "#{shown(data)} is too much; #{schema["maximum"]} is the most"
-        else "This must be #{TYPES.fetch(error["type"], error["type"])}, not #{name_of(data)}"
+        when "required" then Fault.at(pointer, :missing_keys, keys: error.dig("details", "missing_keys").map { |key| "“#{key}”" }.join(" and "))
+        when "schema" then Fault.at(pointer, :unknown_key, key: last_key(error["data_pointer"]), whole: whole)
+        when "const" then Fault.at(pointer, :not_this, given: shown(data), wanted: shown(schema["const"]))
+        when "enum" then Fault.at(pointer, :not_one_of, given: shown(data), choices: schema["enum"].join(", "))
+        when "maxLength" then Fault.at(pointer, :text_too_long, length: data.length, most: schema["maxLength"])
+        when "minLength", "pattern" then data.strip.empty? ? Fault.at(pointer, :text_empty) : Fault.at(pointer, :text_unreadable, given: shown(data))
+        when "maxItems" then Fault.at(pointer, :list_too_long, count: data.size, items: last_key(error["data_pointer"]), most: schema["maxItems"])
+        when "uniqueItems" then Fault.at(pointer, :list_doubled)
+        when "minItems" then Fault.at(pointer, :list_empty)
+        when "minimum" then Fault.at(pointer, :number_too_small, given: shown(data), least: schema["minimum"])
+        when "exclusiveMinimum" then Fault.at(pointer, :no_amount, given: shown(data), more_than: schema["exclusiveMinimum"])
+        when "maximum" then Fault.at(pointer, :number_too_large, given: shown(data), most: schema["maximum"])
+        else Fault.at(pointer, TYPES.fetch(error["type"], :not_of_this_kind), given: name_of(data))
         end
       end
     end

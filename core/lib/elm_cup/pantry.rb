@@ -6,41 +6,33 @@ module ElmCup
     CURRENCY = /\A[A-Z]{3}\z/
     USUAL_CURRENCY = "EUR"
 
-    # An Ingredient::Library with the given ingredients (Hashes, docs/ingredient.schema.json) over the one that ships.
+    # An Ingredient::Library with the given ingredients (Hashes, docs/ingredient.schema.json) over `base`.
     # InvalidDocument with every fault at its place.
-    def self.library(ingredients, currency: USUAL_CURRENCY, base: Ingredient::Library.default)
+    def self.library(ingredients, base:, currency: USUAL_CURRENCY)
       faults = faults(ingredients, base)
       raise InvalidDocument.new(faults) if faults.any?
 
-      base.with(ingredients.map { |said| Ingredient::Own.new(said, base).make }, currency: currency)
+      base.with(ingredients.map { |said| OwnIngredient.new(said, base).make }, currency: currency)
     end
 
-    # One ingredient checked and made, as a Hash: what it comes to, what its list gave away, and the library row it starts from.
-    def self.label(said, base: Ingredient::Library.default)
-      refuse("", "An ingredient is a JSON object; this is #{JsonFaults.name_of(said)}") unless said.is_a?(Hash)
-      library = library([said], base: base)
-      made = Ingredient::Own.new(said, base).make
-      {
-        "elm_cup" => "label/1", "ingredient" => PantryAnswer.row(library[said["id"]], library),
-        "starts_from" => PantryAnswer.row(base[said["starts_from"] || said["id"]], base), "notes" => made.notes
-      }
+    # The library of ingredients of CSV rows: faults name rows and columns.
+    def self.library_of_rows(rows, base:)
+      library(rows, base: base)
+    rescue InvalidDocument => error
+      raise Csv.rename(error)
     end
 
     def self.faults(ingredients, base)
-      most = Ingredient::OwnSchema::MOST
-      return [fault("", "#{ingredients.size} ingredients are too many; #{most} is the most")] if ingredients.size > most
+      most = IngredientSchema::MOST
+      return [Fault.at("", :too_many_ingredients, count: ingredients.size, most: most)] if ingredients.size > most
 
       alone = ingredients.size == 1
-      found = ingredients.each_with_index.flat_map { |said, at| Ingredient::OwnSchema.faults(said, base, at: alone ? "" : "/#{at}") }
+      found = ingredients.each_with_index.flat_map { |said, at| IngredientSchema.faults(said, base, at: alone ? "" : "/#{at}") }
       return found if found.any?
 
       ids = ingredients.map { |said| said["id"] }
-      ids.tally.select { |_, count| count > 1 }.keys.map { |id| fault("/#{ids.rindex(id)}/id", "Two ingredients have the id “#{id}”; give one another") }
+      ids.tally.select { |_, count| count > 1 }.keys.map { |id| Fault.at("/#{ids.rindex(id)}/id", :ingredient_id_doubled, id: id) }
     end
-
-    def self.fault(pointer, message) = InvalidDocument::Fault.new(pointer: pointer, message: message)
-
-    def self.refuse(pointer, message) = raise(InvalidDocument.new([fault(pointer, message)]))
-    private_class_method :faults, :fault, :refuse
+    private_class_method :faults
   end
 end

@@ -1,26 +1,6 @@
 # frozen_string_literal: true
 
 # What would a careful friend notice? One rule a file.
-require_relative "second_look/finding"
-require_relative "second_look/table"
-require_relative "second_look/line_remedy"
-require_relative "second_look/swaps"
-require_relative "second_look/no_salt"
-require_relative "second_look/no_sweetener"
-require_relative "second_look/gritty_sugar"
-require_relative "second_look/whole_flax"
-require_relative "second_look/whole_dates"
-require_relative "second_look/pits"
-require_relative "second_look/raw_flour"
-require_relative "second_look/water_in_chocolate"
-require_relative "second_look/powder_at_once"
-require_relative "second_look/no_stir_butter"
-require_relative "second_look/honey_and_infants"
-require_relative "second_look/xylitol_and_dogs"
-require_relative "second_look/same_amount"
-require_relative "second_look/need_broken"
-require_relative "second_look/one_line_breaks_diet"
-require_relative "second_look/oats_not_marked"
 
 module ElmCup
   module SecondLook

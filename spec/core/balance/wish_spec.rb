@@ -1,6 +1,6 @@
 # frozen_string_literal: true
 
-RSpec.describe ElmCup::Balance::Wish do
+RSpec.describe ElmCup::Wish::Wish do
   {
     "texture=rolls" => ["texture", "=", "rolls", nil], "dough.texture=rolls" => ["texture", "=", "rolls", "dough"], "free_sugars<=3" => ["free_sugars", "<=", 3.0, nil], "cost<0,40" => ["cost", "<=", 0.4, nil],
     "protein ≥ 2.5" => ["protein", ">=", 2.5, nil], "top. half.grease<=0.4" => ["grease", "<=", 0.4, "top. half"], "lock:tahini" => ["lock", ":", "tahini", nil], "without:peanut" => ["without", ":", "peanut", nil],
@@ -15,11 +15,11 @@ RSpec.describe ElmCup::Balance::Wish do
     "kcal<=99999" => /up to 5000/, "pieces=2.5" => /whole one/, "pieces=0" => /whole one/, "grams=0" => /more than nothing/, "kcal:3" => /with <=/, "dough.kcal<=90" => /said of the whole/, "lock=tahini" => /write lock:/, "without:" => /names nothing/, "grease<=2" => /up to 1/,
     "\xff<=3" => /is no wish|nothing that can be wished/
   }.each do |text, message|
-    it("refuses “#{text.scrub}” with the mend") { expect { described_class.read(text) }.to raise_error(ElmCup::Balance::WishReader::Unreadable, message) }
+    it("refuses “#{text.scrub}” with the mend") { expect { described_class.read(text) }.to raise_error(ElmCup::Wish::Parser::Unreadable, message) }
   end
 
   it "takes no text that is too long, as it is kept or in words" do
-    expect { described_class.read("without:#{"a" * 160}") }.to raise_error(ElmCup::Balance::WishReader::Unreadable, /too long for a wish; 160 characters/)
+    expect { described_class.read("without:#{"a" * 160}") }.to raise_error(ElmCup::Wish::Parser::Unreadable, /too long for a wish; 160 characters/)
     expect { ElmCup.wish(nil, "vegan and #{"  raw  " * 20} and no soy") }.to raise_error(ElmCup::InvalidDocument, /is no wish/)
     expect { ElmCup.wish(nil, "vegan and no #{"honey, no " * 15}soy") }.to raise_error(ElmCup::InvalidDocument, /too long for a wish/)
     expect { ElmCup.wish(nil, "no #{"a" * 160}") }.to raise_error(ElmCup::InvalidDocument, /too long for a wish/)

@@ -33,9 +33,9 @@ RSpec.describe ElmCup::Binding::Saturation do
     expect(share.call(21)).to be < share.call(26)
     expect(saturation("60 g coconut oil, melted", "40 g protein powder", kitchen: {"room_c" => 4})).to eq(share.call(30))
     # Source: docs/model.md, Binding, L(T): coconut 20 °C .65, 22 .75, straight between.
-    expect(ElmCup::Binding::LiquidFat.share("coconut", 21)).to be_within(1e-9).of(0.70)
-    expect(ElmCup::Binding::LiquidFat.share("cocoa_butter", 0)).to eq(0.05)
-    expect(ElmCup::Binding::LiquidFat.share("dairy_butter", 50)).to eq(1.0)
+    expect(ElmCup::Fat::LiquidShare.share("coconut", 21)).to be_within(1e-9).of(0.70)
+    expect(ElmCup::Fat::LiquidShare.share("cocoa_butter", 0)).to eq(0.05)
+    expect(ElmCup::Fat::LiquidShare.share("dairy_butter", 50)).to eq(1.0)
   end
 
   it "lets powdered sugar dissolve in watery bowls only" do

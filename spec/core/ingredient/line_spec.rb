@@ -17,7 +17,7 @@ RSpec.describe "A typed line" do
       line = read(text)
       expect(line).to include("status" => "read", "ingredient" => ingredient, "form" => form)
       expect(line["grams"]).to be_within(0.06).of(grams)
-      expect(line["confidence"]).to be >= ElmCup::Ingredient::Matcher::LEAST_CONFIDENCE
+      expect(line["confidence"]).to be >= ElmCup::Ingredient::Naming::Matcher::LEAST_CONFIDENCE
     end
   end
 
@@ -83,7 +83,7 @@ RSpec.describe "A typed line" do
       best = [bad["confidence"], *bad["candidates"].map { |each| each["confidence"] }].max
       expect(best).to be < good["confidence"], wrong
       expect(best).to be > 0.5
-      expect(bad["confidence"]).to be >= ElmCup::Ingredient::Matcher::LEAST_CONFIDENCE if bad["status"] == "read"
+      expect(bad["confidence"]).to be >= ElmCup::Ingredient::Naming::Matcher::LEAST_CONFIDENCE if bad["status"] == "read"
       found = bad["ingredient"] || bad.dig("candidates", 0, "ingredient")
       expect(found).to eq(good["ingredient"])
     end

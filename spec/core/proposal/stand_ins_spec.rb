@@ -1,7 +1,7 @@
 # frozen_string_literal: true
 
 # What may stand in for what. Common practice of the kitchen, from memory, unless another source is named.
-RSpec.describe ElmCup::Proposal::StandIns do
+RSpec.describe ElmCup::Balance::StandIns do
   library = ElmCup::Ingredient::Library.default
   resolver = ElmCup::Ingredient::LineResolver.new(process: "hand")
   stands_for = ->(id, most = 7) { described_class.new(library) { true }.for(resolver.weighed(id, 100), nil, most: most).map { |entry, _| entry.id } }
@@ -44,6 +44,6 @@ RSpec.describe ElmCup::Proposal::StandIns do
     library.all.each { |entry| expect([entry.id, stands_for.call(entry.id, 40) & uncooked]).to eq([entry.id, []]) }
     expect(stands_for.call("flour-wheat")).to eq(%w[oat-flour oats-rolled-gluten-free])
     expect(ElmCup::SecondLook::Swaps::ALL.map(&:to) & uncooked).to eq([])
-    expect(ElmCup::Proposal::Helpers::ROWS.map { |row| row["ingredient"] } & uncooked).to eq([])
+    expect(ElmCup::Balance::Helpers::ROWS.map { |row| row["ingredient"] } & uncooked).to eq([])
   end
 end

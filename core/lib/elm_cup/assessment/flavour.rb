@@ -1,38 +1,33 @@
 # frozen_string_literal: true
 
 module ElmCup
-  module Assessment
+  class Assessment
     # A share of a base with pieces of its own folded in by hand and a topping strewn on.
     class Flavour
-      attr_reader :split, :base, :folded, :topping, :at
+      # split: Document::Split; base: the component it is of; folded, topping: Parts.
+      attr_reader :split, :base, :folded, :topping
 
-      # split: Document::Split; at: its place in the list; read: ReadFormula whose components are read.
-      def initialize(split, at, read)
+      # shares: the Shares that the components are of.
+      def initialize(split, base, shares)
         @split = split
-        @at = at
-        @base = read.base_of(split)
+        @base = base
         take = Document::Take.new(component: base.name, share: split.share)
-        taken = Taken.new(take: take, source: base, at: "/splits/#{at}/share", fraction: split.share * read.left(base))
-        @folded = component("hand", split.lines, "lines", read, base.component, [taken])
-        @topping = component("hand", split.topping, "topping", read, nil, [])
+        taking = Taking.new(take: take, source: base, at: "#{split.pointer}/share", fraction: split.share * shares.left(base))
+        @folded = Part.new(split.folded, shares.formula, shares.library, takings: [taking])
+        @topping = Part.new(split.topping, shares.formula, shares.library)
       end
 
       # The name in the document.
       def name = split.name
 
-      # Everything in it, the topping too.
-      def contents = folded.contents + topping.contents
+      # Everything in it as one Mixture::Bowl, the topping too.
+      def bowl = @bowl ||= Mixture::Bowl.new(folded.contents + topping.contents)
 
       # A line of it is not read, or one of its base.
       def flagged? = folded.flagged? || topping.flagged?
 
-      private
-
-      def component(process, lines, key, read, like, taken)
-        part = Document::Component.new(name: name, type: like&.type || "topping", process: process, want: like&.want, lines: lines || [])
-        pointer = "/splits/#{at}/#{key}"
-        ReadComponent.new(part, pointer, read.formula, read.library, taken: taken, opening: lines ? [] : [{"op" => "add", "path" => pointer, "value" => []}])
-      end
+      # Ids of the diets that it keeps to; none while a line is not read.
+      def diets = flagged? ? [] : Mixture::Diets.kept(bowl)
     end
   end
 end

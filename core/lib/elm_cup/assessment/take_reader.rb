@@ -1,44 +1,43 @@
 # frozen_string_literal: true
 
 module ElmCup
-  module Assessment
+  class Assessment
     # Reads how much of its source a share is.
     module TakeReader
-      # The Taken of a Document::Take; `standard` is the kitchen's CupStandard.
+      # How far a measure of a mixed part may be off: its density is reckoned.
+      NOTHING = [0, []].freeze
+
+      # The Taking of a Document::Take; `standard` is the kitchen's CupStandard.
       def self.read(take, source, at, standard)
-        taken = Taken.new(take: take, source: source, at: at)
-        return taken.with(fraction: take.share) if take.share
-        return taken.with(message: "It waits until every line of “#{source.name}” is read.") if source.flagged?
+        taking = Taking.new(take: take, source: source, at: at)
+        return taking.with(fraction: take.share) if take.share
+        return waiting(taking, :take_waits, name: source.name) if source.flagged?
 
-        grams, assumptions, message = take.grams ? [take.grams, []] : measured(take.text, source, standard)
-        return taken.with(message: message) if message
-        return taken.with(message: "There is nothing in “#{source.name}” to take yet.") if source.bowl.empty?
-        return taken.with(message: too_much(grams, source)) if grams > source.grams
+        grams, assumptions = take.grams ? [take.grams, []] : measured(take.text, source, standard)
+        return waiting(taking, :take_no_measure, text: take.text) unless grams
+        return waiting(taking, :take_of_nothing, name: source.name) if source.bowl.empty?
+        return waiting(taking, :take_too_much, grams: grams.to_f.round, name: source.name, mixed: source.grams.to_f.round) if grams > source.grams
 
-        taken.with(fraction: grams / source.grams, assumptions: assumptions)
+        taking.with(fraction: grams / source.grams, assumptions: assumptions)
       end
 
       class << self
         private
 
-        # [grams, assumptions, nil], or [nil, nil, what is wrong].
+        def waiting(taking, code, **facts) = taking.with(message: FaultWords.say(code, facts))
+
+        # [grams, assumptions], nil where the text is no measure.
         def measured(text, source, standard)
           reading = Quantity::LineReader.read("#{text} of it")
           terms = reading.terms
-          return unsaid(text) unless reading.readable? && terms.any?
+          return unless reading.readable? && terms.any?
           return [terms.sum(&:grams), []] if terms.all?(&:grams)
 
           ml = terms.map { |term| term.millilitres(standard) }
-          return unsaid(text) unless ml.all?
+          return unless ml.all?
 
-          density = Mixture::Density.of(source.bowl) or return [0, []]
+          density = Mixture::Density.of(source.bowl) or return NOTHING
           [ml.sum * Rational(density.round(3).to_s), ["“#{source.name}” is taken to weigh #{density.round(2)} g a mL, give or take a tenth"]]
-        end
-
-        def unsaid(text) = [nil, nil, "“#{text}” is no measure to take by; write a share, grams, or spoons and cups, such as “1/4 cup”"]
-
-        def too_much(grams, source)
-          "It takes #{grams.to_f.round} g of “#{source.name}”, and only #{source.grams.to_f.round} g are mixed; take less, or mix more."
         end
       end
     end

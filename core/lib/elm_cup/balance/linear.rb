@@ -30,14 +30,5 @@ module ElmCup
 
       def *(other) = Linear.new(per_gram.map { |each| each * other }, constant * other)
     end
-
-    # A figure that is one sum over another, such as kilocalories over pieces.
-    Ratio = Value.of(:over, :under) do
-      # Its value at `grams`; nil where there is nothing to divide by.
-      def at(grams)
-        under = self.under.at(grams)
-        under.positive? ? over.at(grams) / under : nil
-      end
-    end
   end
 end

@@ -27,25 +27,23 @@ module ElmCup
         return Relaxed.new(wish: @wish, to: nil, known: false) if @question.pace.over?
         return unless @question.possible?(@others)
 
-        to = @wish.figure? ? figure : nearest_texture
+        to = alternatives ? nearest : figure
         Relaxed.new(wish: @wish, to: to, known: !to.nil? || !priced?)
       end
 
       private
 
-      def priced? = @wish.figure? || @wish.key == "texture"
+      # What it would have to give can be said: it has other values to choose from, or a figure that is a sum.
+      def priced? = !alternatives.nil? || !@wish.ratio(Rows.new(@question.situation)).nil?
 
-      # The nearest texture that can be had, the drier one first.
-      def nearest_texture
-        return unless @wish.key == "texture"
+      def alternatives = @alternatives ||= @wish.alternatives
 
-        first, last = @wish.textures.map { |id| Binding::Texture.index(id) }
-        others = Binding::Texture::ALL.each_index.reject { |index| index.between?(first, last) }
-        near = others.sort_by { |index| [[(index - first).abs, (index - last).abs].min, index] }.map { |index| Binding::Texture::ALL[index] }
-        near.find { |id| @question.possible?(@others + [@wish.with(value: id, text: "#{@wish.text}?#{id}")]) }
-      end
+      # The value of the nearest other wish that can be had, the drier texture first.
+      def nearest = alternatives.find { |other| @question.possible?(@others + [other]) }&.value
 
       def figure
+        return unless priced?
+
         @wish.size? ? size : rounded([below, above].compact.min_by { |value| (value - @wish.value).abs })
       end
 
@@ -57,7 +55,7 @@ module ElmCup
       # Dinkelbach's method: the least of a ratio by a few linear programmes.
       def extreme(sign)
         problem = @question.problem(@others)
-        ratio = problem.rows.ratio(@wish) or return
+        ratio = @wish.ratio(problem.rows) or return
         value = nil
         ROUNDS.times do
           grams = best(problem, ratio, value, sign) or return value
@@ -78,7 +76,7 @@ module ElmCup
 
       # In units of the sum that is minimised: the figure times what it is over.
       def gap(problem, ratio, value)
-        under = ratio.under.at((problem.situation.amounts + problem.situation.candidates).map(&:grams))
+        under = ratio.under.at(problem.situation.all.map(&:grams))
         [NEAR * ((value || @wish.value * 0.9) - @wish.value).abs * under / 2, GAIN].max
       end
 
@@ -89,7 +87,7 @@ module ElmCup
         away = value - @wish.value
         return @wish.value if away.abs < GAIN
 
-        away -= (away <=> 0) * Rows::SAME * @wish.value if @wish.op == "="
+        away -= (away <=> 0) * Wish::Figure::SAME * @wish.value if @wish.op == "="
         digits = DIGITS - 1 - Math.log10(away.abs).floor
         up = (away.abs * 10**digits).ceil / 10.0**digits
         (@wish.value + (away.positive? ? up : -up)).round(9)
@@ -118,13 +116,13 @@ module ElmCup
       # Whole pieces are a few fewer where each flavour loses some.
       def allowed
         value = [below, above].compact.min_by { |each| (each - @wish.value).abs } or return
-        sizes = (@wish.key == "pieces") ? ((value - @question.situation.pieces.shares.size).floor..value.ceil).to_a : [value.round(1), value.floor(1), value.ceil(1)]
+        sizes = @wish.in_pieces? ? ((value - @question.situation.pieces.shares.size).floor..value.ceil).to_a : [value.round(1), value.floor(1), value.ceil(1)]
         sizes.select(&:positive?).uniq.sort_by { |each| (each - @wish.value).abs }.find { |each| possible?(each) }
       end
 
       def possible?(size) = @question.possible?(@others + [@wish.at(size)])
 
-      def whole(value) = (@wish.key == "pieces") ? value.round : value.round(1)
+      def whole(value) = @wish.in_pieces? ? value.round : value.round(1)
     end
   end
 end

@@ -7,9 +7,10 @@ module ElmCup
       # So much of the batch is left, whatever goes.
       LEFT = 0.25
 
+      # situation: Situation; wishes: Wish::Kinds; rows: Rows of the situation
       attr_reader :situation, :wishes, :rows
 
-      # corrections: wish text => Rows::Correction; all: whole classes of texture, not their middles.
+      # corrections: wish text => Correction; all: whole classes of texture, not their middles.
       # near: textures that hold keep within so many classes of where they are.
       def initialize(situation, wishes, corrections: {}, all: false, near: nil)
         @near = near
@@ -18,7 +19,7 @@ module ElmCup
         @corrections = corrections
         @all = all
         @rows = Rows.new(situation)
-        @amounts = situation.amounts + situation.candidates
+        @amounts = situation.all
       end
 
       # The Program of least change that is none of the `earlier` Changes.
@@ -34,9 +35,6 @@ module ElmCup
         program
         @moves
       end
-
-      # What a wish's figure or texture may be: true where its rows can be written at all.
-      def sayable?(wish) = wish.figure? ? !rows.ratio(wish).nil? : (wish.key != "texture" || !situation.part_of(wish).nil?)
 
       # Cost and offset of a Linear in the columns: [{column => Float}, Float].
       def in_columns(linear)
@@ -67,6 +65,47 @@ module ElmCup
       # A wish of these that the Amount may not move.
       def locked?(amount) = wishes.any? { |wish| wish.locks?(amount.entry, situation.parts[amount.part].name) }
 
+      # The Correction of a wish; what wishes say of the sums goes by it.
+      def correction(wish) = @corrections.fetch(wish.text, Correction::NONE)
+
+      # A wish says that a Ratio is from `lower` to `upper`, nil for no end: over <= upper * under, and the like below. What holds already
+      # may stay where it is. A Ratio of nil cannot be said, and is granted by nothing.
+      def bound(wish, ratio, lower: nil, upper: nil)
+        return @program.row("#{wish.text} cannot be said", {}, lower: 1.0) unless ratio
+
+        now = situation.met[wish.text]
+        add(@program, wish.text, ratio.over.less(ratio.under, [upper, now].compact.max), upper: 0.0) if upper
+        add(@program, wish.text, ratio.over.less(ratio.under, [lower, now].compact.min), lower: 0.0) if lower
+      end
+
+      # A wish says that a Linear is at most nothing.
+      def at_most_nothing(wish, linear) = add(@program, wish.text, linear, upper: 0.0)
+
+      # A wish for so many pieces, of bowls that are shaped each for itself: each gives whole pieces, and all of them together are as many
+      # as is wished.
+      def pieces_apart(wish)
+        by = correction(wish)
+        counts = rows.pieces_apart.each_with_index.map do |pieces, bowl|
+          count = @program.column("#{wish.text} of #{bowl}", cost: 0.0, upper: [span(pieces).last.floor + 1, 0].max)
+          add(@program, "#{wish.text} of #{bowl}", pieces, lower: by.inward, upper: 1 - Rows::OPEN - by.inward, also: {count => -1.0})
+          count
+        end
+        least = (wish.op == "<=") ? -Float::INFINITY : wish.value
+        most = (wish.op == ">=") ? Float::INFINITY : wish.value
+        @program.row(wish.text, counts.to_h { |count| [count, 1.0] }, lower: least, upper: most)
+      end
+
+      # A wish for a texture, or one from the first to the last of two (see Wish::Texture).
+      def texture(wish)
+        part = situation.part_of(wish) or return @program.row("#{wish.text} cannot be said", {}, lower: 1.0)
+        sides = rows.sides(part)
+        from, to = window(wish)
+        most(@program, wish.text, sides, Binding::Texture.saturation(to)) if to
+        least(@program, wish.text, sides, from ? Binding::Texture.saturation(from) : 0.0) if from
+        # Something must be there to bind.
+        add(@program, "#{wish.text} has a dry side", sides.demand, lower: 0.01)
+      end
+
       private
 
       def build
@@ -75,7 +114,7 @@ module ElmCup
         @moves = Moves.new(program, @amounts, goes: method(:goes?), locked: method(:locked?)).all
         add(program, "something is left", rows.whole("one"), lower: LEFT * situation.amounts.sum(&:grams))
         limit(program)
-        wishes.each { |wish| say(program, wish) }
+        wishes.each { |wish| wish.constrain(self) }
         program
       end
 
@@ -87,56 +126,9 @@ module ElmCup
         situation.shares.each { |id, share| add(program, "share of #{id}", rows.of_ingredient(id).less(rows.whole("one"), share), upper: 0.0) }
       end
 
-      def correction(wish) = @corrections.fetch(wish.text, Rows::CORRECT)
-
-      def say(program, wish)
-        if wish.key == "pieces" && situation.pieces&.apart? then rolled_apart(program, wish)
-        elsif wish.figure? then bounded(program, wish.text, rows.bound(wish, correction(wish)), wish)
-        elsif wish.key == "texture" then textured(program, wish)
-        elsif wish.key == "diet" && wish.value == Mixture::Diets::LOW
-          most = Mixture::Diets::MOST_NET_PER_100G / 100
-          bounded(program, wish.text, Rows::Bound.new(ratio: rows.net_carbohydrate, upper: most - correction(wish).inward), wish)
-        end
-      end
-
-      # Each bowl gives whole pieces, and all of them together are as many as is wished.
-      def rolled_apart(program, wish)
-        by = correction(wish)
-        counts = rows.pieces_apart.each_with_index.map do |pieces, bowl|
-          count = program.column("#{wish.text} of #{bowl}", cost: 0.0, upper: [span(pieces).last.floor + 1, 0].max)
-          add(program, "#{wish.text} of #{bowl}", pieces, lower: by.inward, upper: 1 - Rows::OPEN - by.inward, also: {count => -1.0})
-          count
-        end
-        program.row(wish.text, counts.to_h { |count| [count, 1.0] }, lower: (wish.op == "<=") ? -Float::INFINITY : wish.value, upper: (wish.op == ">=") ? Float::INFINITY : wish.value)
-      end
-
-      # over <= upper * under, and the like below.
-      def bounded(program, name, bound, wish)
-        ratio = bound.ratio or return program.row("#{name} cannot be said", {}, lower: 1.0)
-        now = situation.met[wish.text]
-        if bound.upper
-          upper = [bound.upper, now].compact.max
-          add(program, name, ratio.over.less(ratio.under, upper), upper: 0.0)
-        end
-        return unless bound.lower
-
-        lower = [bound.lower, now].compact.min
-        add(program, name, ratio.over.less(ratio.under, lower), lower: 0.0)
-      end
-
       def add(program, name, linear, lower: -Float::INFINITY, upper: Float::INFINITY, also: {})
         coefficients, constant = in_columns(linear)
         program.row(name, coefficients.merge(also) { |_, one, other| one + other }, lower: lower - constant, upper: upper - constant)
-      end
-
-      def textured(program, wish)
-        part = situation.part_of(wish) or return program.row("#{wish.text} cannot be said", {}, lower: 1.0)
-        sides = rows.sides(part)
-        from, to = window(wish)
-        most(program, wish.text, sides, Binding::Texture.saturation(to)) if to
-        least(program, wish.text, sides, from ? Binding::Texture.saturation(from) : 0.0) if from
-        # Something must be there to bind.
-        add(program, "#{wish.text} has a dry side", sides.demand, lower: 0.01)
       end
 
       def window(wish)

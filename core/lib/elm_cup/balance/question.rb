@@ -17,7 +17,9 @@ module ElmCup
       end
 
       # The Problem of some wishes, each with its own bowl to set out from. Classes of texture are whole.
-      def problem(wishes, corrections: {}, all: true) = Problem.new(Sizing.of(situation, wishes), wishes, corrections: corrections, all: all, near: all ? nil : @near)
+      def problem(wishes, corrections: {}, all: true)
+        Problem.new(Sizing.of(situation, wishes), wishes, corrections: corrections, all: all, near: all ? nil : @near)
+      end
 
       # true, false, or nil where the time did not suffice to know.
       def possible?(wishes)
@@ -29,11 +31,11 @@ module ElmCup
         answer
       end
 
-      # The figure of a wish as the bowl is now; nil where it has none.
+      # The figure of a wish as the bowl is now; nil where it has none. Of bowls that are shaped each for itself whole pieces count.
       def now(wish)
         rows = Rows.new(situation)
-        grams = (situation.amounts + situation.candidates).map(&:grams)
-        (wish.key == "pieces" && situation.pieces&.apart?) ? rows.piece_count(grams) : rows.ratio(wish)&.at(grams)
+        grams = situation.all.map(&:grams)
+        (wish.in_pieces? && situation.pieces&.apart?) ? rows.piece_count(grams) : wish.in_sums(situation, rows, grams)
       end
 
       private

@@ -21,7 +21,7 @@ module ElmCup
 
       # The Situation, as it is where no wish for a size is open.
       def situation
-        wish = @wishes.find { |each| each.size? && !@situation.met.key?(each.text) && @problem.sayable?(each) } or return @situation
+        wish = @wishes.find { |each| each.size? && !@situation.met.key?(each.text) && each.ratio(@problem.rows) } or return @situation
         factor = factor(wish)
         FACTORS.cover?(factor) ? scaled(factor, wish) : @situation
       end
@@ -29,30 +29,27 @@ module ElmCup
       private
 
       def factor(wish)
-        sum = @problem.rows.ratio(wish).over
+        sum = wish.ratio(@problem.rows).over
         grams = all.map { |amount| amount.line? ? amount.grams : 0.0 }
         now = sum.at(grams)
         still = sum.at(grams.each_with_index.map { |weight, at| scales?(all[at]) ? 0.0 : weight })
         return Rational(wish.value / now) if counted?(wish)
 
-        target = wish.value + (if wish.key == "pieces"
-                                 @situation.pieces.lost + ((wish.op == "<=") ? 0.0 : OVER)
-                               else
-                                 0.0
-                 end)
+        target = wish.value + (wish.in_pieces? ? @situation.pieces.lost + ((wish.op == "<=") ? 0.0 : OVER) : 0.0)
         (now > still) ? ((target - still) / (now - still)).rationalize(Rational(1, 10_000)) : 1r
       end
 
       # Pieces are said as a number, and the size of one stays.
-      def counted?(wish) = wish.key == "pieces" && @situation.pieces.kind == :count
+      def counted?(wish) = wish.in_pieces? && !@situation.pieces.fixed_count.nil?
 
-      def all = @all ||= @situation.amounts + @situation.candidates
+      def all = @situation.all
 
       def scales?(amount) = !amount.steps.nil? && !@problem.locked?(amount)
 
       def scaled(factor, wish)
-        pieces = counted?(wish) ? @situation.pieces.with(size: wish.value.round) : @situation.pieces
-        @situation.with(amounts: @situation.amounts.map { |amount| larger(amount, factor) }, candidates: @situation.candidates.map { |amount| larger(amount, factor) }, pieces: pieces, times: factor)
+        pieces = counted?(wish) ? @situation.pieces.with_count(wish.value.round) : @situation.pieces
+        amounts, candidates = [@situation.amounts, @situation.candidates].map { |list| list.map { |amount| larger(amount, factor) } }
+        @situation.with(amounts: amounts, candidates: candidates, pieces: pieces, times: factor)
       end
 
       # What there is of it allows no more.

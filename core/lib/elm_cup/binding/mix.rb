@@ -17,7 +17,7 @@ module ElmCup
       attr_reader :lines, :process, :room_c, :portions, :saturation
 
       # lines: Ingredient::Lines, all read; room_c: the temperature it is mixed at.
-      def initialize(lines, process:, room_c:, library: Ingredient::Library.default)
+      def initialize(lines, process:, room_c:, library:)
         @lines = lines
         @process = process
         @room_c = room_c
@@ -51,7 +51,7 @@ module ElmCup
       def portion(line, form)
         form = PROCESSED.dig(line.entry.family, form) || form if process == "processor"
         figures = @library.binding(line.entry.id, form) || @library.binding(line.entry.id, line.entry.form_under(process))
-        Portion.new(line, figures, line.melted ? 1.0 : LiquidFat.share(figures.fat_curve, room_c))
+        Portion.new(line, figures, line.melted ? 1.0 : Fat::LiquidShare.share(figures.fat_curve, room_c))
       end
 
       def in_company(each, saturation)

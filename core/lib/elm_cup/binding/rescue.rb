@@ -24,7 +24,7 @@ module ElmCup
 
       # mix: Mix or SeenMix; want: texture id; measures: Quantity::KitchenMeasures; lines_at: pointer to the lines in the
       # document; opening: JSON Patch operations that make that list where the document leaves it out.
-      def initialize(mix, want:, measures:, lines_at:, opening: [], library: Ingredient::Library.default)
+      def initialize(mix, want:, measures:, lines_at:, library:, opening: [])
         @mix = mix
         @want = want
         @measures = measures

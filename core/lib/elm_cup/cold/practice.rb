@@ -8,9 +8,9 @@ module ElmCup
       Custom = Value.of(:step, :place, :minutes, :touch_test, :source)
       ROWS = DataTable.rows("practice").freeze
 
-      # The Customs for a shape's kind and its size in mm.
-      def self.for(kind, size_mm)
-        ROWS.select { |row| row["shape"] == kind && size_mm.between?(row["size_mm_low"].to_f, row["size_mm_high"].to_f) }.map do |row|
+      # The Customs for pieces of a shape (its id) and a size in mm.
+      def self.for(shape, size_mm)
+        ROWS.select { |row| row["shape"] == shape && size_mm.between?(row["size_mm_low"].to_f, row["size_mm_high"].to_f) }.map do |row|
           Custom.new(step: row["step"], place: row["place"], minutes: [row["minutes_low"].to_i, row["minutes_high"].to_i].freeze,
             touch_test: row["touch_test"], source: row["source"])
         end

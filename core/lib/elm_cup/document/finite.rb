@@ -9,7 +9,7 @@ module ElmCup
         case value
         when Hash then value.flat_map { |key, part| faults(part, "#{pointer}/#{key}") }
         when Array then value.each_with_index.flat_map { |part, index| faults(part, "#{pointer}/#{index}") }
-        when Float then value.finite? ? [] : [InvalidDocument::Fault.new(pointer: pointer, message: "This number is larger than any that can be kept")]
+        when Float then value.finite? ? [] : [Fault.at(pointer, :number_not_finite)]
         else []
         end
       end

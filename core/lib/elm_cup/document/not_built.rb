@@ -2,23 +2,27 @@
 
 module ElmCup
   module Document
-    # Keys and kinds of the formula document whose part of the product is not built yet: refused by name, never ignored.
+    # What the product will know and does not yet: refused by name, never ignored. Rows of core/data/planned.csv less what is
+    # registered, so that what is built is no longer refused without a word here.
     module NotBuilt
-      TOP = %w[coat].freeze
-      SHAPES = %w[slab cup cookie bark mould log egg].freeze
+      PLANNED = DataTable.rows("planned").group_by { |row| row["kind"] }.transform_values { |rows| rows.map { |row| row["name"] }.freeze }.freeze
 
-      # Faults for every such key or kind in a document that is at least a Hash.
-      def self.faults(document)
-        faults = TOP.select { |key| document.key?(key) }.map { |key| fault("/#{key}", "“#{key}”") }
-        kind = document["shape"]["kind"] if document["shape"].is_a?(Hash)
-        faults << fault("/shape/kind", "The shape “#{kind}”") if SHAPES.include?(kind)
-        faults
-      end
+      class << self
+        # Names of a kind ("key", "shape", "wish") that are planned and not among `built`.
+        def names(kind, built) = PLANNED.fetch(kind) - built
 
-      def self.fault(pointer, what)
-        InvalidDocument::Fault.new(pointer: pointer, message: "#{what} belongs to a part that is not built yet; take it out")
+        # Faults for every such key or shape in a document that is at least a Hash.
+        def faults(document, keys)
+          found = names("key", keys).select { |key| document.key?(key) }.map { |key| Fault.at("/#{key}", :key_not_built, key: key) }
+          found + shape_faults(document["shape"], "/shape")
+        end
+
+        # Faults of a shape (Hash) of a kind that is planned only.
+        def shape_faults(said, pointer)
+          kind = said["kind"] if said.is_a?(Hash)
+          names("shape", Piece::Shape.kinds.keys).include?(kind) ? [Fault.at("#{pointer}/kind", :shape_not_built, kind: kind)] : []
+        end
       end
-      private_class_method :fault
     end
   end
 end

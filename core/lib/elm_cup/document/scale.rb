@@ -15,9 +15,9 @@ module ElmCup
       # not a number between 1/100 and 100, or when the result is not a formula that can be taken.
       def self.call(document, factor)
         exact = exact(factor)
-        scaled = document.merge("components" => document["components"].map { |part| lists(part, exact, "lines", "takes") })
-        scaled = scaled.merge("splits" => document["splits"].map { |split| lists(split, exact, "lines", "topping") }) if document["splits"]
-        scaled = scaled.merge("shape" => shape(document["shape"], exact)) if document["shape"]
+        scaled = Parts.map_lines(document) { |said| line(said, exact) }
+        scaled["components"] = scaled["components"].map { |part| part["takes"] ? part.merge("takes" => part["takes"].map { |said| take(said, exact) }) : part }
+        scaled = scaled.merge("shape" => Piece::Shape.from(document["shape"]).scaled(exact).said) if document["shape"]
         Schema.check(scaled)
         scaled
       end
@@ -31,10 +31,10 @@ module ElmCup
         # A number as a cook writes it, "1 1/2", "½" or "half", or a JSON number.
         def exact(factor)
           value = factor.is_a?(String) ? written(factor) : number_given(factor)
-          return Schema.refuse("/factor", "The factor must be a number, such as 2, 1/2 or 1 1/2") unless value
+          InvalidDocument.refuse("/factor", :factor_no_number) unless value
           return value if value.between?(LEAST, MOST)
 
-          Schema.refuse("/factor", "A batch can be made from #{LEAST.to_f} to #{MOST} times as large")
+          InvalidDocument.refuse("/factor", :factor_out_of_range, least: LEAST.to_f, most: MOST)
         end
 
         def written(text)
@@ -49,32 +49,20 @@ module ElmCup
           Rational(factor.to_s) if factor.is_a?(Numeric) && factor.finite?
         end
 
-        # A component or a flavour with the lists that hold amounts scaled; a share stays a share.
-        def lists(part, factor, *keys)
-          keys.reduce(part) { |scaled, key| part[key] ? scaled.merge(key => part[key].map { |each| line(each, factor) }) : scaled }
-        end
-
         def line(line, factor)
-          return take(line, factor) if line["component"]
           return line.merge("grams" => number(Rational(line["grams"].to_s) * factor)) if line["grams"]
 
           reading = Quantity::LineReader.read(line["text"])
           reading.readable? ? line.merge("text" => reading.scaled_text(factor)) : line
         end
 
-        # A measure is read like a line of something.
+        # A measure is read like a line of something; a share stays a share.
         def take(take, factor)
           return take.merge("grams" => number(Rational(take["grams"].to_s) * factor)) if take["grams"]
           return take unless take["text"]
 
           reading = Quantity::LineReader.read("#{take["text"]} of it")
           reading.readable? ? take.merge("text" => reading.scaled_text(factor).delete_suffix(" of it")) : take
-        end
-
-        def shape(shape, factor)
-          return shape unless shape["pieces"]
-
-          shape.merge("pieces" => [(shape["pieces"] * factor).round, 1].max)
         end
 
         # JSON holds no fractions: what comes back within a float's own error of a number that can be typed is that number.

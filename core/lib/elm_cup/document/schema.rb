@@ -2,35 +2,48 @@
 
 module ElmCup
   module Document
-    # Checks a parsed document against its JSON Schema and says every fault in a cook's words.
+    # Checks a parsed document against its JSON Schema and what a schema cannot say, and says every fault.
     module Schema
-      SCHEMA = JsonFaults.schema("formula.schema.json")
-      # pointer => what a choice of several shapes means there
-      CHOICES = {%r{/shape\z} => "Give one of piece_grams, scoop_ml and pieces", %r{/takes/\d+\z} => "Say one of share (0 to 1), grams and text (a measure)"}.freeze
-      LINE = "A line has text, or ingredient and grams, or text and ingredient"
+      FORMULA = "formula.schema.json"
+      SCHEMA = JsonFaults.schema(FORMULA)
+      VERSION = "formula/1"
+      # Keys that a formula document has.
+      KEYS = SCHEMA.value.fetch("properties").keys.freeze
+      # pointer => code of what a choice of several shapes means there
+      TAKE = %r{/takes/\d+\z}
 
       # nil, or InvalidDocument.
       def self.check(document)
-        refuse("", "A formula document is a JSON object; this is #{JsonFaults.name_of(document)}") unless document.is_a?(Hash)
+        InvalidDocument.refuse("", :formula_not_object, given: JsonFaults.name_of(document)) unless document.is_a?(Hash)
         Finite.check(document)
-        early = version_faults(document) + NotBuilt.faults(document)
+        early = version_faults(document) + NotBuilt.faults(document, KEYS)
         raise InvalidDocument.new(early) if early.any?
 
-        faults = JsonFaults.of(SCHEMA, document, whole: "a formula") { |pointer| CHOICES.find { |pattern, _| pattern.match?(pointer) }&.last || LINE }
-        faults = Links.faults(document) if faults.empty?
+        faults = schema_faults(document)
+        faults = Links.faults(document) + CheckList.faults(document) + too_many(document) if faults.empty?
         raise InvalidDocument.new(faults) if faults.any?
       end
 
-      # InvalidDocument with one fault.
-      def self.refuse(pointer, message) = raise(InvalidDocument.new([InvalidDocument::Fault.new(pointer: pointer, message: message)]))
+      # A shape is held to its own kind's schema, so that nothing is said of the kinds that it is not.
+      def self.schema_faults(document)
+        found = JsonFaults.of(SCHEMA, document.except("shape"), whole: "a formula") { |pointer| TAKE.match?(pointer) ? :take_choice : :line_choice }
+        found + (document.key?("shape") ? Piece::Shape.faults(document["shape"], "/shape") : [])
+      end
+
+      MOST_LINES = 1_200
+
+      def self.too_many(document)
+        count = Parts.new(document).lines.size
+        (count > MOST_LINES) ? [Fault.at("/components", :too_many_lines, count: count, most: MOST_LINES)] : []
+      end
 
       def self.version_faults(document)
-        return [] if document["elm_cup"] == "formula/1"
+        return [] if document["elm_cup"] == VERSION
+        return [Fault.at("/elm_cup", :version_missing, version: VERSION)] unless document.key?("elm_cup")
 
-        said = document.key?("elm_cup") ? "says #{JsonFaults.shown(document["elm_cup"])}" : "has no “elm_cup” key"
-        [InvalidDocument::Fault.new(pointer: "/elm_cup", message: "This document #{said}; “elm_cup” must be \"formula/1\"")]
+        [Fault.at("/elm_cup", :version_other, given: JsonFaults.shown(document["elm_cup"]), version: VERSION)]
       end
-      private_class_method :version_faults
+      private_class_method :schema_faults, :too_many, :version_faults
     end
   end
 end

@@ -4,6 +4,9 @@ module ElmCup
   module Ingredient
     # Every ingredient that ships with the product, with weights and binding figures, found by id.
     class Library
+      # Lines that were read lately are kept, so that a change of one line reads one line.
+      KEPT_READINGS = 8_000
+
       attr_reader :form_words, :descriptors, :ambiguous_names
 
       # The library of core/data, loaded once.
@@ -11,6 +14,9 @@ module ElmCup
 
       # ISO 4217 code of the prices in it.
       attr_reader :currency
+
+      # BoundedCache of Lines by what they were read from.
+      attr_reader :readings
 
       def initialize
         @own = [].freeze
@@ -21,12 +27,16 @@ module ElmCup
         @binding_of = @binding.values.group_by(&:ingredient).freeze
         @shipped = @entries.keys.freeze
         @form_words = FormWords.new(DataTable.rows("form_words"))
-        @descriptors = DataTable.rows("descriptors").to_h { |row| [NameWords.of(row["word"]).first, row["note"]] }.freeze
-        @ambiguous_names = DataTable.rows("ambiguous_names").to_h { |row| [NameWords.of(row["name"]), DataTable.list(row["ingredients"])] }.freeze
-        freeze
+        @descriptors = DataTable.rows("descriptors").to_h { |row| [Naming::NameWords.of(row["word"]).first, row["note"]] }.freeze
+        @ambiguous_names = DataTable.rows("ambiguous_names")
+          .to_h { |row| [Naming::NameWords.of(row["name"]), DataTable.list(row["ingredients"])] }.freeze
+        finish
       end
 
-      # A library with Own::Mades over this one: theirs come first, and take the place of a row with the same id.
+      # What finds the ingredient that a typed name means.
+      def matcher = @matcher.value
+
+      # A library with Pantry::OwnIngredient::Mades over this one: theirs come first, and take the place of a row with the same id.
       def with(mades, currency: nil)
         dup.tap { |library| library.send(:overlay, mades, currency) }
       end
@@ -65,6 +75,13 @@ module ElmCup
         @binding_of = @binding_of.merge(mades.to_h { |made| [made.entry.id, made.binding] }).freeze
         own = mades.flat_map(&:binding).to_h { |figures| [[figures.ingredient, figures.form], figures] }
         @binding = @binding.reject { |(id, _), _| @own.include?(id) }.merge(own).freeze
+        finish
+      end
+
+      # Reading every name takes a while: it waits until a name is asked for.
+      def finish
+        @matcher = Once.new { Naming::Matcher.new(self) }
+        @readings = BoundedCache.new(KEPT_READINGS)
         freeze
       end
     end

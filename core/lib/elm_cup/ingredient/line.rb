@@ -13,7 +13,7 @@ module ElmCup
     #   chosen       the id that the cook said it is
     #   by_weight    the amount was given in grams or another mass
     #   terms        the Quantity::Terms that were typed; none for a line given as ingredient and grams
-    #   prepared     Prepared where it was soaked, toasted or the like: `grams` is what came of it; nil otherwise
+    #   prepared     PreparationEffect where it was soaked, toasted or the like: `grams` is what came of it; nil otherwise
     #   assumptions  what was taken for granted, in words; notes  what was not used
     Line = Value.of(:status, text: nil, message: nil, from: nil, to: nil, entry: nil, form: nil, form_named: false, melted: false,
       moisture_said: true, grams: nil, grams_low: nil, grams_high: nil, confidence: 0.0, candidates: [], assumptions: [], notes: [],
@@ -43,6 +43,10 @@ module ElmCup
           (same.size == 1 || !first.read? || first.grams.zero?) ? first : first.times(same.sum(&:grams) / first.grams)
         end
       end
+
+      # The form that counts in a bowl, by its Binding::Portion there (nil without one). Fats have no figures of their own for melted: they
+      # are liquid, that is all.
+      def form_in(portion) = melted ? "melted" : portion&.figures&.form || form
 
       # The words for a person: what was typed, else the ingredient's name and grams.
       def label = text || "#{Quantity::FractionText.decimal(grams.round(2))} g #{(entry&.name || name).downcase}"

@@ -8,27 +8,21 @@ module ElmCup
       DATE_MOISTURE = /\b(?:soft|dry|dried|drier|moist|plump|fresh|juicy)\b/i
 
       # process "hand" or "processor"; standard a CupStandard.
-      def initialize(process:, standard: Quantity::CupStandard::US, library: Library.default, matcher: LineResolver.matcher(library))
+      def initialize(process:, standard:, library:)
         @process = process
         @library = library
-        @matcher = matcher
+        @matcher = library.matcher
         @standard = standard
         @weigher = Weigher.new(library, standard)
-      end
-
-      # One matcher for each library; building one reads every name.
-      def self.matcher(library)
-        @matchers ||= ObjectSpace::WeakMap.new
-        @matchers[library] ||= Matcher.new(library)
       end
 
       # The Line of a typed text; `chosen` is the id of the ingredient that the cook says it is. It was said of the line
       # `was` and holds only while the text names the same thing; nil where it is said of this very text.
       def resolve(text, chosen: nil, was: nil)
-        reading = Quantity::LineReader.read(text)
-        chosen = nil if was && !same_name?(reading, was)
-        line = line(text, reading, chosen)
-        chosen ? line.with(chosen: chosen) : line
+        chosen = nil if was && !same_name?(text, was)
+        return read(text, chosen) if text.length > Quantity::LineReader::MAX_LENGTH
+
+        @library.readings.fetch([text, chosen, @process, @standard.id]) { read(text, chosen) }
       end
 
       # The Line of `grams` of the ingredient with this id, in the form the process gives it.
@@ -43,8 +37,14 @@ module ElmCup
 
       private
 
-      def same_name?(reading, was)
-        NameWords.of(Quantity::LineReader.read(was).name) == NameWords.of(reading.name)
+      def read(text, chosen)
+        line = line(text, Quantity::LineReader.read(text), chosen)
+        chosen ? line.with(chosen: chosen) : line
+      end
+
+      def same_name?(text, was)
+        one, other = [was, text].map { |each| Naming::NameWords.of(Quantity::LineReader.read(each).name) }
+        one == other
       end
 
       def line(text, reading, chosen)
@@ -64,16 +64,16 @@ module ElmCup
         entry = @library["dairy-butter"]
         return found unless found.candidates.any? { |each| each.entry == entry }
 
-        Match.new(status: :read, entry: entry, confidence: Matcher::ASSUMED, assumptions: ["“#{reading.name}” by the stick is taken as dairy butter"])
+        Naming::Match.new(status: :read, entry: entry, confidence: Naming::Matcher::ASSUMED, assumptions: ["“#{reading.name}” by the stick is taken as dairy butter"])
       end
 
       def choice(id, reading)
         entry = @library[id]
         own = @matcher.match(reading.name, reading.preparations, reading.alternative)
-        return Match.new(status: :unknown, candidates: own.entry ? [Candidate.new(entry: own.entry, confidence: own.confidence)] : own.candidates) unless entry
+        return Naming::Match.new(status: :unknown, candidates: own.entry ? [Naming::Candidate.new(entry: own.entry, confidence: own.confidence)] : own.candidates) unless entry
 
         said = (own.status == :read && own.entry == entry) ? own.assumptions : ["“#{reading.name}” is treated as #{entry.name.downcase}, as you chose"]
-        Match.new(status: :read, entry: entry, confidence: 1.0, assumptions: said)
+        Naming::Match.new(status: :read, entry: entry, confidence: 1.0, assumptions: said)
       end
 
       def weigh(text, reading, match)
@@ -81,7 +81,7 @@ module ElmCup
         form, named, melted = form(text, entry)
         weighed = @weigher.weigh(reading, entry, InMeasures.filled_form(entry, form, named, melted))
         return missing(text, reading, match, weighed.message) if weighed.is_a?(Weigher::Missing)
-        return missing(text, reading, match, "More than #{MOST_GRAMS / 1000} kg is past what a kitchen mixes; check the amount") if weighed.grams > MOST_GRAMS
+        return missing(text, reading, match, FaultWords.say(:past_a_kitchen, kilograms: MOST_GRAMS / 1000)) if weighed.grams > MOST_GRAMS
 
         prepared, unreckoned = preparation(text, reading, match).of(entry, Rational(weighed.grams), counted: counted?(reading))
         low, high = ends(weighed, prepared)
@@ -106,7 +106,7 @@ module ElmCup
 
       # A word of the ingredient's own name, "roasted peanuts", is no preparation.
       def preparation(text, reading, match)
-        Preparation.new(text, name: reading.name, own: match.confidence >= Matcher::EXACT && match.entry.named?(reading.name), standard: @standard)
+        Preparation.new(text, name: reading.name, own: match.confidence >= Naming::Matcher::EXACT && match.entry.named?(reading.name), standard: @standard)
       end
 
       def counted?(reading)
@@ -138,17 +138,17 @@ module ElmCup
       def flagged(text, reading, match, chosen)
         from = text.index(reading.name) || 0
         message = if chosen
-          "No ingredient has the id “#{chosen}”; choose another, or leave it to the name"
+          FaultWords.say(:no_such_ingredient_chosen, id: chosen)
         elsif match.status == :ambiguous
-          "“#{reading.name}” can be #{match.candidates.map { |each| each.entry.name.downcase }.first(4).join("; ")}: choose which"
+          FaultWords.say(:name_ambiguous, name: reading.name, choices: match.candidates.map { |each| each.entry.name.downcase }.first(4).join("; "))
         else
-          "“#{reading.name}” is not in the pantry; choose what it is like, or change the name"
+          FaultWords.say(:name_unknown, name: reading.name)
         end
         Line.new(status: match.status, text: text, message: message, from: from, to: from + reading.name.length, candidates: match.candidates, name: reading.name)
       end
 
       def unknown_id(id, grams)
-        Line.new(status: :unknown, text: nil, message: "No ingredient has the id “#{id}”", name: id, grams: Rational(grams.to_s),
+        Line.new(status: :unknown, text: nil, message: FaultWords.say(:no_such_ingredient, id: id), name: id, grams: Rational(grams.to_s),
           candidates: @matcher.match(id.to_s.tr("-", " ")).candidates)
       end
     end

@@ -38,7 +38,7 @@ module ElmCup
         @standard = standard
       end
 
-      # [Prepared or nil, notes] of an entry that was measured as `grams`; counted: the measure was a number of pieces.
+      # [PreparationEffect or nil, notes] of an entry that was measured as `grams`; counted: the measure was a number of pieces.
       def of(entry, grams, counted:)
         rules, unknown = said.partition { |verb| rule(verb, entry) }
         notes = unknown.map { |verb| "“#{verb}” makes no difference that is reckoned for #{entry.name.downcase}#{STAYS if verb == "soaked"}" }
@@ -91,7 +91,7 @@ module ElmCup
       end
 
       def prepared(base, change, added, rules)
-        done = Prepared.new(base_grams: base, water_grams: base * change[:water] + added, water_low: base * change[:low] + added,
+        done = PreparationEffect.new(base_grams: base, water_grams: base * change[:water] + added, water_low: base * change[:low] + added,
           water_high: base * change[:high] + added, fibre_grams: base * change[:fibre], words: "")
         done.with(words: words(rules, done, added))
       end

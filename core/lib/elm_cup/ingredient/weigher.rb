@@ -7,7 +7,10 @@ module ElmCup
       # Grams (Rational), how far they may be off (share of the grams), assumptions made.
       Weighed = Value.of(:grams, :low, :high, :assumptions)
       # What is missing, for a person.
-      Missing = Value.of(:message)
+      Missing = Value.of(:code, facts: {}) do
+        # One sentence for a person.
+        def message = FaultWords.say(code, facts)
+      end
 
       POWDER_SCOOP_GRAMS = 31
 
@@ -25,7 +28,7 @@ module ElmCup
         return missing if missing
 
         total = parts.sum(0) { |grams, _, _| grams }
-        return Missing.new(message: "This line comes to nothing or less; make the amount larger") unless total.positive? || terms.empty?
+        return Missing.new(code: :comes_to_nothing) unless total.positive? || terms.empty?
 
         Weighed.new(grams: total, low: parts.sum(0) { |_, low, _| low }, high: parts.sum(0) { |_, _, high| high }, assumptions: @assumptions)
       end
@@ -55,9 +58,9 @@ module ElmCup
 
       def unsaid(unit)
         one, several = unit.names.values_at(1, 0)
-        return Missing.new(message: "Say what they weigh, such as “2 #{several} (20 g)”") if unit.kind == :portion
+        return Missing.new(code: :portion_without_weight, facts: {several: several}) if unit.kind == :portion
 
-        Missing.new(message: "Say what one #{one} holds, such as “1 #{one} (400 g)”")
+        Missing.new(code: :pack_without_weight, facts: {one: one})
       end
 
       def mass_plus_minus(term)
@@ -78,7 +81,7 @@ module ElmCup
         if weight.nil? && (weight = by_volume(entry, entry.hand_form) || @library.weights(entry.id).find(&:grams_per_ml))
           assume("#{entry.name.downcase}, #{wanted}, is weighed as #{weight.form}") unless %w[packed melted].include?(wanted)
         end
-        return Missing.new(message: "How much a cup of #{entry.name.downcase} weighs is not known; write grams") unless weight
+        return Missing.new(code: :cup_weight_unknown, facts: {name: entry.name.downcase}) unless weight
 
         [ml * weight.grams_per_ml, weight.plus_minus]
       end
@@ -89,7 +92,7 @@ module ElmCup
 
       def count(term, entry)
         sizes = @library.weights(entry.id).select(&:grams_each)
-        return Missing.new(message: "How much one piece of #{entry.name.downcase} weighs is not known; write grams or a measure") if sizes.empty?
+        return Missing.new(code: :piece_weight_unknown, facts: {name: entry.name.downcase}) if sizes.empty?
 
         weight = sizes.find { |each| each.size == term.size } || sizes.find { |each| each.size == "medium" } || sizes.first
         assume("one is taken as #{weight.grams_each.to_f.round(1).to_s.delete_suffix(".0")} g") unless term.size && weight.size == term.size
@@ -97,7 +100,7 @@ module ElmCup
       end
 
       def powder_scoop(term, entry)
-        return Missing.new(message: "Which scoop? Write its number, such as “scoop #40”, or a measure") unless entry.family == "powder"
+        return Missing.new(code: :which_scoop) unless entry.family == "powder"
 
         assume("a scoop of powder is taken as #{POWDER_SCOOP_GRAMS} g; the pack may say otherwise")
         [term.quantity * POWDER_SCOOP_GRAMS, 0.15]

@@ -4,7 +4,7 @@ module ElmCup
   module Mixture
     # Which diets a bowl keeps to, and the lines that break those it does not.
     module Diets
-      BY_ALLERGEN = Ingredient::BREAKING_ALLERGENS
+      BY_ALLERGEN = Ingredient::DietRules::BREAKING_ALLERGENS
       BY_LINE = (%w[vegan vegetarian] + BY_ALLERGEN.keys + %w[refined-sugar-free grain-free raw]).freeze
       RAW = "raw"
       LOW = "low-net-carbohydrate"

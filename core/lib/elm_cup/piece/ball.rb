@@ -2,29 +2,60 @@
 
 module ElmCup
   module Piece
-    # A bowl rolled into equal balls. One of the three ways to say the size is given.
-    class Ball
+    # A bowl rolled into equal balls: so many grams each, a scoop each, or so many of them.
+    class Ball < Shape
+      kind "ball"
+
       # count of whole pieces, grams and millimetres of one, grams that are over
-      Result = Value.of(:count, :piece_grams, :diameter_mm, :over_grams)
+      Yield = Value.of(:count, :piece_grams, :diameter_mm, :over_grams) do
+        self::DIGITS = {piece_grams: 2, diameter_mm: 1, over_grams: 1}.freeze
 
-      # density in g/mL; piece_grams, scoop_ml or pieces, all > 0.
-      def initialize(density:, piece_grams: nil, scoop_ml: nil, pieces: nil)
-        @density = density
-        @pieces = pieces
-        @piece_grams = piece_grams || (scoop_ml && scoop_ml * density)
+        # What its size is told by.
+        def size_mm = diameter_mm
+
+        # Several together; the size is that of the first, which a scoop may make a little heavier in one bowl than in another.
+        def self.together(yields) = yields.first.with(count: yields.sum(&:count), over_grams: yields.sum(&:over_grams))
       end
 
-      # The Result for `grams` of the bowl.
-      def of(grams)
-        each = @pieces ? grams / @pieces : @piece_grams
-        count = @pieces || (grams / each + 1e-9).floor
-        Result.new(count: count, piece_grams: each, diameter_mm: diameter_mm(each), over_grams: [grams - count * each, 0.0].max)
+      def want = "rolls"
+
+      def fixed_count = @count
+
+      def fixed_grams = @piece_grams
+
+      # whole: the bowl of everything, for a part so small that no piece falls to it.
+      def yield_of(bowl, count: fixed_count, whole: bowl)
+        density = Mixture::Density.of(bowl) || 1.0
+        each = if count then count.positive? ? bowl.grams / count : whole.grams
+        else @piece_grams || @scoop_ml * density
+        end
+        number = count&.positive? ? count : (bowl.grams / each + 1e-9).floor
+        Yield.new(count: number, piece_grams: each, diameter_mm: diameter_mm(each / density), over_grams: [bowl.grams - number * each, 0.0].max)
       end
+
+      def pieces_per_gram(millilitres_per_gram)
+        return if @count
+
+        @piece_grams ? 1.0 / @piece_grams : millilitres_per_gram / ((1 - Mixture::Density::AIR_PRESSED) * @scoop_ml)
+      end
+
+      def with_count(count) = Ball.new("kind" => id, "pieces" => count)
+
+      def scaled(factor) = @count ? with_said(pieces: [(@count * factor).round, 1].max) : self
+
+      # Flavours are rolled each for itself: there the number holds, and the grams of one give way a little.
+      def remade(pieces:, piece_grams:, apart:) = Ball.new("kind" => id, **(apart ? {"pieces" => pieces} : {"piece_grams" => piece_grams}))
 
       private
 
-      # d = (6 V / pi)^(1/3)
-      def diameter_mm(grams) = 10 * Math.cbrt(6 * grams / @density / Math::PI)
+      def from_said(said)
+        @piece_grams = said["piece_grams"]&.to_f
+        @scoop_ml = said["scoop_ml"]&.to_f
+        @count = said["pieces"]
+      end
+
+      # d = (6 V / pi)^(1/3), V in mL.
+      def diameter_mm(millilitres) = 10 * Math.cbrt(6 * millilitres / Math::PI)
     end
   end
 end

@@ -31,11 +31,11 @@ module ElmCup
 
       # A Reading.
       def read
-        return unreadable("This line is not valid text (UTF-8); type it again") unless @typed.valid_encoding?
-        return unreadable("This line is #{@typed.length} characters long; #{MAX_LENGTH} is the most") if @typed.length > MAX_LENGTH
+        return unreadable(:line_not_utf8) unless @typed.valid_encoding?
+        return unreadable(:line_too_long, length: @typed.length, most: MAX_LENGTH) if @typed.length > MAX_LENGTH
 
         @text = PlainText.of(@typed)
-        return unreadable("This line is empty; type an amount and an ingredient") if @text.strip.empty?
+        return unreadable(:line_empty) if @text.strip.empty?
 
         @scan = Scan.new(@text)
         @scan.skip(BULLET)
@@ -63,7 +63,7 @@ module ElmCup
         vague = words.name[VAGUE, 1]
         return vague(vague) if vague
 
-        unreadable("No amount found; start with how much, such as “2 tbsp honey”")
+        unreadable(:no_amount_found)
       end
 
       def trailing_amount(name_ends, amount_begins)
@@ -78,11 +78,11 @@ module ElmCup
       end
 
       def finish(words, amounts)
-        return unreadable("Of what? Name the ingredient behind the amount") if words.name.empty?
+        return unreadable(:of_what) if words.name.empty?
         apart = words.behind_commas.find { |part| part.match?(SECOND) && !amount_alone?(part) }
         return two_ingredients(apart.sub(JOINED, "")) if apart
 
-        return unreadable("“each” gives one amount to several; write each ingredient on a line of its own") if words.name.match?(SHARED)
+        return unreadable(:each_of_several) if words.name.match?(SHARED)
 
         vague = amounts.terms.none?(&:unit) && words.name[VAGUE, 1]
         return vague(vague) if vague
@@ -108,15 +108,15 @@ module ElmCup
 
       def two_ingredients(text)
         from = @text.index(text) || 0
-        faulty(Fault.new(from: from, to: from + text.length, message: "Two ingredients in one line; put “#{text}” on a line of its own"))
+        faulty(Fault.new(from: from, to: from + text.length, code: :two_ingredients, facts: {text: text}))
       end
 
       def vague(word)
         from = @text.index(word) || 0
-        faulty(Fault.new(from: from, to: from + word.length, message: "“#{word}” is no measure; say how much in tsp or tbsp"))
+        faulty(Fault.new(from: from, to: from + word.length, code: :no_measure, facts: {word: word}))
       end
 
-      def unreadable(message) = faulty(Fault.new(from: 0, to: @typed.length, message: message))
+      def unreadable(code, **facts) = faulty(Fault.new(from: 0, to: @typed.length, code: code, facts: facts))
 
       def faulty(fault) = Reading.new(text: @typed, fault: fault)
     end

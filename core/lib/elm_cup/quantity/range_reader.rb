@@ -38,10 +38,10 @@ module ElmCup
       end
 
       def fault(number)
-        return "Nothing can be divided by zero; write the fraction again" if number == :zero_denominator
-        return "That number is not one a kitchen uses; write it out plainly, such as 250" if absurd?(number)
+        return :divided_by_zero if number == :zero_denominator
+        return :absurd_number if absurd?(number)
 
-        "The amount is zero; say how much, or take the line out" if number.value.zero?
+        :amount_zero if number.value.zero?
       end
 
       def absurd?(number)
@@ -55,7 +55,7 @@ module ElmCup
         @scan.skip(/\s*/)
         from = @scan.charpos
         @scan.skip(/[-−]\s?[\d.,\/½¼¾⅓⅔]+/)
-        @scan.refuse(from, @scan.charpos, "An amount cannot be less than nothing; leave out the minus")
+        @scan.refuse(from, @scan.charpos, :amount_negative)
         true
       end
     end

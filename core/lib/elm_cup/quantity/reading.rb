@@ -25,8 +25,5 @@ module ElmCup
         Rewrite.call(text, numbers) { |number| number.value * factor }
       end
     end
-
-    # Where a line cannot be read and what would mend it; offsets count characters of the typed text.
-    Fault = Value.of(:from, :to, :message)
   end
 end

@@ -33,8 +33,8 @@ module ElmCup
       end
 
       # Notes a fault between two character offsets; nil.
-      def refuse(from, to, message)
-        @fault ||= Fault.new(from: from, to: to, message: message)
+      def refuse(from, to, code)
+        @fault ||= Fault.new(from: from, to: to, code: code)
         nil
       end
     end

@@ -60,7 +60,7 @@ module ElmCup
         return unless @scan.skip(pattern)
 
         number = (@scan[1] || @scan[2]).to_i
-        number.between?(4, 100) ? number : @scan.refuse(from, @scan.charpos, "Scoops are numbered 4 to 100")
+        number.between?(4, 100) ? number : @scan.refuse(from, @scan.charpos, :no_such_scoop)
       end
     end
   end

@@ -2,8 +2,10 @@
 
 module ElmCup
   module SecondLook
-    # What a rule noticed: the rule's id, the component's name, a message with the reason, and the remedy: words and a
-    # JSON Patch on the formula document after which the finding is gone.
-    Finding = Value.of(:rule, :component, :message, :remedy_text, :patch)
+    # What a rule noticed: the rule's id, the component's name, a message with the reason, and the Remedy.
+    Finding = Value.of(:rule, :component, :message, :remedy) do
+      # The Finding whose remedy has these words and this patch.
+      def self.mended_by(remedy_text:, patch:, **said) = new(remedy: Remedy.new(text: remedy_text, patch: patch), **said)
+    end
   end
 end

@@ -18,7 +18,7 @@ module ElmCup
       def self.same?(each, line) = each.entry == line.entry && each.label == line.label
 
       def self.finding(need, needs, table, line, index)
-        Finding.new(rule: ID, component: table.name, **Swaps.remedy(table, line, index, need, also: needs),
+        Finding.mended_by(rule: ID, component: table.name, **Swaps.remedy(table, line, index, need, also: needs),
           message: "An eater needs it #{need}, and “#{line.label}” breaks it. #{Mixture::Diets.why(line.entry, need)}.")
       end
       private_class_method :same?, :finding

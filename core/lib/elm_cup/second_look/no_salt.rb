@@ -19,13 +19,13 @@ module ElmCup
         return [] if butter.nil? || table.bowl.lines.any? { |line| line.entry.family == "salt" } || table.bowl.composition.salt * 100 / table.bowl.grams >= WITHOUT
 
         text = remedy(table)
-        [Finding.new(rule: ID, component: table.name, remedy_text: "Add #{text}",
+        [Finding.mended_by(rule: ID, component: table.name, remedy_text: "Add #{text}",
           message: "#{butter.entry.name} is unsalted and nothing else brings salt; it will taste flat.", patch: LineRemedy.add(table, text, "salt"))]
       end
 
       # A third of a gram in 100 g, in spoons, or in pinches where that is under the smallest spoon.
       def self.remedy(table)
-        per_ml = Ingredient::Library.default.weights("salt").first.grams_per_ml
+        per_ml = table.library.weights("salt").first.grams_per_ml
         ml = table.bowl.grams * WANTED / 100 / per_ml
         return "#{table.measures.nearest(ml).text} fine salt" if ml >= table.measures.smallest_ml
 

@@ -13,7 +13,7 @@ module ElmCup
           words, id = NATURAL.fetch(line.entry.like) { |like| [table.library[like].name.downcase, like] }
           message = "#{line.entry.name} flows less and sets firmer than one of only nuts: warm it well, or take a natural one."
           other = LineRemedy.instead(table, index, "#{LineRemedy.grams_text(line.grams)} #{words}", id)
-          Finding.new(rule: ID, component: table.name, message: message, **other)
+          Finding.mended_by(rule: ID, component: table.name, message: message, **other)
         end
       end
     end

@@ -17,16 +17,16 @@ module ElmCup
         return [] if sweetness >= LEAST
 
         text = remedy(table, sweetness)
-        [Finding.new(rule: ID, component: table.name, remedy_text: "Add #{text}",
+        [Finding.mended_by(rule: ID, component: table.name, remedy_text: "Add #{text}",
           message: "Nothing here sweetens it: #{sweetness.round(1)} % as sweet as sugar. Was the sweetener left out?", patch: LineRemedy.add(table, text, "maple"))]
       end
 
       # The maple syrup x that brings (s m + .62 x) / (m + x) to the aim.
       def self.remedy(table, sweetness)
-        maple = Ingredient::Library.default["maple"]
+        maple = table.library["maple"]
         strength = 100 * Mixture::Sweetness.relative(maple)
         grams = table.bowl.grams * (AIM - sweetness) / (strength - AIM)
-        per_ml = Ingredient::Library.default.weights("maple").first.grams_per_ml
+        per_ml = table.library.weights("maple").first.grams_per_ml
         "#{table.measures.at_least(grams / per_ml.to_f).text} maple syrup"
       end
       private_class_method :remedy

@@ -18,7 +18,7 @@ module ElmCup
       end
 
       def self.finding(whole, table, line, index)
-        Finding.new(rule: ID, component: table.name, **Swaps.remedy(table, line, index, DIET, also: whole.needs),
+        Finding.mended_by(rule: ID, component: table.name, **Swaps.remedy(table, line, index, DIET, also: whole.needs),
           message: "#{line.entry.name} are not marked gluten-free; everything else here is.")
       end
       private_class_method :finding

@@ -28,7 +28,7 @@ module ElmCup
       end
 
       def self.finding(diets, table, line, index, needs)
-        Finding.new(rule: ID, component: table.name, **Swaps.remedy(table, line, index, diets.first, also: [*diets, *needs]),
+        Finding.mended_by(rule: ID, component: table.name, **Swaps.remedy(table, line, index, diets.first, also: [*diets, *needs]),
           message: "“#{line.label}” is all that keeps this from being #{diets.join(" and ")}.")
       end
       private_class_method :only, :finding

@@ -10,7 +10,7 @@ module ElmCup
       # Findings about a Table; empty where there is nothing to say.
       def self.look(table)
         table.read_lines.select { |line, _| pits?(line) }.map do |line, index|
-          Finding.new(rule: ID, component: table.name, remedy_text: "Write that they are pitted",
+          Finding.mended_by(rule: ID, component: table.name, remedy_text: "Write that they are pitted",
             message: "Feel every date for its pit: a missed one breaks teeth.",
             patch: LineRemedy.replace(table, index, {"text" => "#{line.text || LineRemedy.weighed_text(line)}, pitted", "ingredient" => line.entry.id}))
         end

@@ -16,18 +16,18 @@ module ElmCup
       def self.look(table)
         return [] unless table.mix && table.mix.saturation.demand.positive?
 
-        own = table.read_lines.to_h { |line, index| [line.object_id, index] }
-        table.mix.portions.select { |portion| own.key?(portion.line.object_id) && dumped?(portion, table.mix.saturation.demand) }
-          .map { |portion| finding(table, portion.line, own.fetch(portion.line.object_id)) }
+        demand = table.mix.saturation.demand
+        table.portions.select { |portion, _| dumped?(portion, demand) }.map { |portion, index| finding(table, portion.line, index) }
       end
 
       def self.dumped?(portion, demand)
-        FAMILIES.include?(portion.line.entry.family) && portion.figures.d >= THIRSTY && portion.d_ml >= MUCH * demand && !portion.line.label.match?(BY_HALVES)
+        FAMILIES.include?(portion.line.entry.family) && portion.figures.d >= THIRSTY && portion.d_ml >= MUCH * demand &&
+          !portion.line.label.match?(BY_HALVES)
       end
 
       def self.finding(table, line, index)
         text = "#{line.text || LineRemedy.weighed_text(line)}, added by halves"
-        Finding.new(rule: ID, component: table.name, remedy_text: "Write that it goes in by halves",
+        Finding.mended_by(rule: ID, component: table.name, remedy_text: "Write that it goes in by halves",
           message: "#{line.entry.name} drinks much of what there is: half first, look, then the rest.",
           patch: LineRemedy.replace(table, index, {"text" => text, "ingredient" => line.entry.id}))
       end

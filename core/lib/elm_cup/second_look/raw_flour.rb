@@ -12,7 +12,7 @@ module ElmCup
       # Findings about a Table; empty where there is nothing to say.
       def self.look(table)
         table.read_lines.select { |line, _| FLOURS.include?(line.entry.like) && !line.label.match?(SAID) }.map do |line, index|
-          Finding.new(rule: ID, component: table.name, message: MESSAGE, remedy_text: "Write that it is heat-treated",
+          Finding.mended_by(rule: ID, component: table.name, message: MESSAGE, remedy_text: "Write that it is heat-treated",
             patch: LineRemedy.replace(table, index, {"text" => "#{line.text || LineRemedy.weighed_text(line)}, heat-treated", "ingredient" => line.entry.id}))
         end
       end

@@ -19,7 +19,7 @@ module ElmCup
       end
 
       def self.finding(first, line, table, other, index)
-        Finding.new(rule: ID, component: table.name, remedy_text: "Take “#{other.label}” out of #{table.name}",
+        Finding.mended_by(rule: ID, component: table.name, remedy_text: "Take “#{other.label}” out of #{table.name}",
           message: "#{first.name} and #{table.name} have the very same #{line.entry.name.downcase}, " \
             "#{LineRemedy.grams_text(line.grams)}: was one meant for the other?",
           patch: LineRemedy.remove(table, index))

@@ -12,14 +12,11 @@ module ElmCup
       # [Line, its index] of every line that is read.
       def read_lines = lines.each_with_index.select { |line, _| line.read? }
 
-      # Part of a confection that is eaten as a dough is: coats and toppings are judged elsewhere.
-      def eaten_as_dough? = !%w[coating topping].include?(type)
-    end
+      # [Binding::Portion, index of its line] of its own lines, in their order; none without a mix.
+      def portions = mix ? mix.portions.first(lines.size).each_with_index.to_a : []
 
-    # What a rule about the whole formula looks at: every Table, the diets that its eaters need, everything in one bowl.
-    Whole = Value.of(:tables, :needs, :bowl, :library) do
-      # [Table, Line, index] of every line that is read.
-      def places = tables.flat_map { |table| table.read_lines.map { |line, index| [table, line, index] } }
+      # Part of a confection that is eaten as a dough is: coats and toppings are judged elsewhere.
+      def eaten_as_dough? = type.judged?
     end
   end
 end

@@ -17,28 +17,34 @@ module ElmCup
 
       # Findings about a Table; empty where there is nothing to say.
       def self.look(table)
-        chocolate, others = table.bowl.lines.partition { |line| line.entry.family == "chocolate" }
+        chocolate = table.bowl.lines.select { |line| line.entry.family == "chocolate" }
         grams = chocolate.sum { |line| line.grams.to_f }
         return [] unless melted?(table, chocolate) && grams >= LEADS * table.bowl.grams
 
-        wet = others.select { |line| line.entry.composition.water >= WET && !BOUND.include?(line.entry.like) }
+        wet = table.bowl.lines.select { |line| wet?(line) }
         share = wet.sum { |line| line.entry.composition.water / 100 * line.base_grams.to_f } / grams
         return [] unless share.between?(SEIZES, GANACHE)
 
-        own = table.read_lines.select { |line, _| wet.any? { |each| each.equal?(line) } }
+        own = table.read_lines.select { |line, _| wet?(line) }
         own.empty? ? [] : [finding(table, own, share)]
       end
 
-      def self.melted?(table, chocolate) = chocolate.any? && (table.type == "coating" || chocolate.any?(&:melted))
+      def self.melted?(table, chocolate) = chocolate.any? && (table.type.melted? || chocolate.any?(&:melted))
+
+      # It brings water that chocolate does not bear.
+      def self.wet?(line)
+        line.entry.family != "chocolate" && line.entry.composition.water >= WET && !BOUND.include?(line.entry.like)
+      end
 
       # Everything wet out, last line first so that the places hold.
       def self.finding(table, own, share)
         names = own.map { |line, _| line.entry.name.downcase }.uniq.join(", ")
-        Finding.new(rule: ID, component: table.name, remedy_text: "Take out #{names}",
-          message: "#{(share * 100).round(1)} % of water in melted chocolate (#{names}) makes it seize or split; none at all, or a fifth and more for a ganache.",
+        Finding.mended_by(rule: ID, component: table.name, remedy_text: "Take out #{names}",
+          message: "#{(share * 100).round(1)} % of water in melted chocolate (#{names}) makes it seize or split; none at all, " \
+            "or a fifth and more for a ganache.",
           patch: own.reverse.flat_map { |_, index| LineRemedy.remove(table, index) })
       end
-      private_class_method :melted?, :finding
+      private_class_method :melted?, :wet?, :finding
     end
   end
 end

@@ -1,0 +1,46 @@
+# frozen_string_literal: true
+
+module ElmCup
+  module Answer
+    # An Assessment as a Hash ready for JSON ("assessment/1"): its parts, and the keys that its sections register.
+    module AssessmentWriter
+      VERSION = "assessment/1"
+      # As a cook asks; sections that are not named here come behind.
+      ORDER = %w[components pieces practice nutrition cost diets findings notes wishes].freeze
+
+      # sections: names of what is wanted, nil for everything. InvalidDocument names one that there is not.
+      def self.call(assessment, sections: nil)
+        wanted = wanted(sections)
+        said = {"elm_cup" => VERSION, "name" => assessment.name, "grams" => Json.round(assessment.grams, 2)}
+        said.merge!(parts(assessment)) if wanted.include?(Assessment::COMPONENTS)
+        (wanted - [Assessment::COMPONENTS]).each { |name| said.merge!(section(assessment.section(name))) }
+        said
+      end
+
+      # The keys of one Section.
+      def self.section(section)
+        section.said.each_with_object({}) { |(key, value, digits), said| said[key] = Json.of(value, digits) unless value.nil? }
+      end
+
+      class << self
+        private
+
+        def wanted(sections)
+          known = ORDER & Assessment.section_names | Assessment.section_names
+          return known if sections.nil?
+
+          strange = sections - known
+          InvalidDocument.refuse("/sections", :no_such_section, section: strange.first.to_s.scrub[0, 60], sections: known.join(", ")) if strange.any?
+          known & sections
+        end
+
+        def parts(assessment)
+          writer = PartWriter.new(assessment)
+          said = {"components" => assessment.components.map { |part| writer.component(part) }}
+          said["splits"] = assessment.flavours.each_with_index.map { |flavour, at| writer.flavour(flavour, at) } if assessment.flavours.any?
+          said
+        end
+      end
+    end
+  end
+end

@@ -1,0 +1,30 @@
+# frozen_string_literal: true
+
+module ElmCup
+  module Answer
+    # What can be chosen from, for a screen: ingredients, scoops, textures, cup standards, spoons, and the usual kitchen.
+    module Catalogue
+      # A Hash ready for JSON.
+      def self.of(library)
+        {
+          "ingredients" => library.all.map { |entry| ingredient(entry, library) },
+          "scoops" => Piece::Scoop::NUMBERS.map { |number| {"number" => number, "millilitres" => Piece::Scoop.millilitres(number).to_f.round(2)} },
+          "textures" => DataTable.rows("textures").map { |row| {"id" => row["id"], "word" => row["word"], "squeeze" => row["squeeze"]} },
+          "texture_edges" => Binding::Texture.boundaries.map { |edge| edge.round(4) },
+          "cups" => Quantity::CupStandard::ALL.values.map { |standard| {"id" => standard.id, "name" => standard.name} },
+          "diets" => Mixture::Diets::ALL, "allergens" => Mixture::Allergens::WORDS, "rules" => SecondLook::IDS,
+          "reasons" => Balance::Substitutes::REASONS, "bowl_families" => Balance::BowlFamily::ALL.map { |family| {"id" => family.id, "name" => family.name} },
+          "spoons" => Quantity::KitchenMeasures::KNOWN_SPOONS, "usual_kitchen" => Document::Kitchen::USUAL,
+          "confidence_needed" => Ingredient::Naming::Matcher::LEAST_CONFIDENCE
+        }
+      end
+
+      def self.ingredient(entry, library)
+        forms = library.weights(entry.id).map(&:form).uniq
+        {"id" => entry.id, "name" => entry.name, "family" => entry.family, "names" => entry.names + entry.assumed_names, "forms" => forms,
+         "allergens" => entry.allergens, "source" => entry.source, "own" => library.own?(entry.id)}
+      end
+      private_class_method :ingredient
+    end
+  end
+end

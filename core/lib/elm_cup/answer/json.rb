@@ -1,0 +1,49 @@
+# frozen_string_literal: true
+
+module ElmCup
+  # How the core's values leave by its doors, as Hashes ready for JSON. Nothing is reckoned here, and nothing below reads what is made here.
+  module Answer
+    # Any value as JSON has it: values by their members, figures by their digits, what is nil left out.
+    module Json
+      NONE = {}.freeze
+
+      module_function
+
+      # digits: places that figures are rounded to, nil for all.
+      def of(value, digits = nil)
+        case value
+        when Float, Rational then round(value, digits)
+        when Hash then hash(value, digits)
+        when Array then value.map { |each| of(each, digits) }
+        when Symbol then value.to_s
+        when Value::Instance then members(value)
+        else value
+        end
+      end
+
+      # A number to `digits` places; nil stays nil.
+      def round(value, digits = 1) = digits ? value&.to_f&.round(digits) : value&.to_f
+
+      # Every number of a hash, keys as strings.
+      def round_all(figures, digits) = figures.to_h { |key, value| [key.to_s, round(value, digits)] }
+
+      # Six significant digits, enough to recompute a sum from.
+      def significant(value)
+        number = value.to_f
+        number.zero? ? number : number.round(6 - Math.log10(number.abs).ceil)
+      end
+
+      def hash(value, digits) = value.to_h { |key, each| [key.to_s, of(each, digits)] }
+
+      # A Value by its members; its DIGITS say what their figures carry.
+      def members(value)
+        digits = value.class.const_defined?(:DIGITS) ? value.class::DIGITS : NONE
+        value.class::MEMBERS.each_with_object({}) do |name, said|
+          member = value.public_send(name)
+          said[name.to_s] = of(member, digits[name]) unless member.nil?
+        end
+      end
+      private_class_method :hash, :members
+    end
+  end
+end

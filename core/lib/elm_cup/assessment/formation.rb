@@ -1,0 +1,41 @@
+# frozen_string_literal: true
+
+module ElmCup
+  class Assessment
+    # What is shaped to pieces: one bowl, or one for each flavour and one for what stays plain. A flavour gets its share of the base
+    # and of everything else that goes into the pieces.
+    class Formation
+      # One bowl that is shaped for itself. flavour: Flavour, nil for what is plain; share: of what all share; bowl: Mixture::Bowl.
+      Formed = Value.of(:flavour, :share, :bowl)
+      # A rest under this share of the base is rounding, not a plain part.
+      NOTHING = Rational(1, 100_000)
+
+      # shares: the Shares of the assessment.
+      def initialize(assessment, shares)
+        @flavours = assessment.flavours
+        @shared = assessment.components.select(&:in_piece?).flat_map { |component| shares.lines_left(component) }
+      end
+
+      # Everything in the pieces as one Mixture::Bowl.
+      def whole = @whole ||= Mixture::Bowl.new(@shared + @flavours.flat_map { |flavour| flavour.folded.lines })
+
+      # Formeds in the order of the flavours, what is plain last; one plain bowl where there are no flavours.
+      def all
+        @all ||= @flavours.map { |flavour| Formed.new(flavour: flavour, share: flavour.split.share, bowl: bowl(flavour)) } + plain
+      end
+
+      private
+
+      def bowl(flavour) = Mixture::Bowl.new(times(flavour.split.share) + flavour.folded.lines)
+
+      def plain
+        rest = 1 - @flavours.sum { |flavour| flavour.split.share }
+        return [] unless rest > NOTHING
+
+        [Formed.new(flavour: nil, share: rest, bowl: (rest == 1) ? whole : Mixture::Bowl.new(times(rest)))]
+      end
+
+      def times(share) = @shared.map { |line| line.read? ? line.times(share) : line }
+    end
+  end
+end

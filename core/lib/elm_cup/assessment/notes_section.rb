@@ -1,0 +1,31 @@
+# frozen_string_literal: true
+
+module ElmCup
+  class Assessment
+    # What must be said of the whole beside its figures.
+    class NotesSection < Section
+      named "notes", needs: %w[pieces]
+      key("notes") { words }
+
+      # Sentences.
+      def words = @words ||= [waiting, apart, heavy, polyols].compact
+
+      private
+
+      def waiting = ("Allergens and diets are not complete while a line waits to be mended." unless assessment.bowl.complete?)
+
+      def apart
+        strewn = assessment.flavours.reject { |flavour| flavour.topping.lines.empty? }
+        names = assessment.components.reject(&:in_piece?).map(&:name) + strewn.map { |flavour| "#{flavour.name} topping" }
+        "#{names.join(", ")}: not counted into the pieces and their nutrition." if names.any?
+      end
+
+      def heavy = ("One piece is heavier than the whole bowl." if pieces.together&.count&.zero?)
+
+      def polyols
+        whole = assessment.formed_whole
+        Mixture::PolyolCaution.for(Mixture::Nutrition.new(whole).for_mass(100.0)[:polyols_g]) unless whole.empty?
+      end
+    end
+  end
+end

@@ -1,0 +1,101 @@
+# frozen_string_literal: true
+
+module ElmCup
+  class Assessment
+    # One component, or what is folded into or strewn on a flavour, with its lines read, mixed and judged.
+    class Part
+      extend Forwardable
+
+      def_delegators :@said, :name, :type, :process, :lines_at, :opening
+
+      # want: the texture it is aimed at, nil where it is not judged; lines: its own Ingredient::Lines; takings: Takings of other components;
+      # contents: all Lines in it; bowl: Mixture::Bowl of them
+      attr_reader :want, :lines, :takings, :contents, :bowl, :resolver, :measures, :library
+
+      # said: Document::Part; formula: Document::Formula it stands in; takings: of the components it takes a share of.
+      def initialize(said, formula, library, takings: [])
+        @said = said
+        @kitchen = formula.kitchen
+        @library = library
+        @takings = takings
+        @measures = formula.kitchen.measures
+        @resolver = Ingredient::LineResolver.new(process: said.process, standard: @kitchen.cup, library: library)
+        @lines = said.lines.map { |line| read(line) }
+        @contents = @lines + Ingredient::Line.summed(takings.flat_map { |taking| taking.lines(said.process) })
+        @bowl = Mixture::Bowl.new(@contents)
+        @want = formula.want(said)
+      end
+
+      # Exact grams of what was mixed, as far as it is read.
+      def grams = @grams ||= contents.select(&:read?).sum(Rational(0)) { |line| Rational(line.grams) }
+
+      # It goes into what is shaped to pieces.
+      def in_piece? = type.in_piece?
+
+      # A line is not read, here or in what it takes of.
+      def flagged? = !bowl.complete? || !takings.all?(&:known?)
+
+      # Nothing was put into it, read or not.
+      def empty? = contents.empty? && takings.all?(&:known?)
+
+      # Binding::Verdict; nil while a line is flagged, when it is empty, or where it is not judged.
+      def verdict
+        return @verdict if defined?(@verdict)
+
+        @verdict = (Binding::Verdict.new(mix) if mix && want)
+      end
+
+      # Binding::Mix, nil while a line is flagged or the component is empty.
+      def mix
+        return @mix if defined?(@mix)
+
+        @mix = (Binding::Mix.new(contents, process: process, room_c: @kitchen.room_c, library: library) unless flagged? || bowl.empty?)
+      end
+
+      # The texture id it has, nil where it has none.
+      def texture = verdict&.saturation&.texture
+
+      # Its texture can be wished for and told: something dry, and something that binds.
+      def estimable? = !verdict.nil? && verdict.estimable?
+
+      # The Binding::Portion of the line at an index of `contents`; nil without a mix.
+      def portion(index) = mix&.portions&.at(index)
+
+      # Binding::Rescue for the wanted texture, nil without a verdict.
+      def rescue_from
+        @rescue_from ||= verdict && Binding::Rescue.new(mix, want: want, measures: measures, lines_at: lines_at, opening: opening, library: library)
+      end
+
+      # What SecondLook's rules look at; nil while it is empty.
+      def table
+        return if bowl.empty?
+
+        @table ||= SecondLook::Table.new(name: name, lines_at: lines_at, opening: opening, type: type, process: process, lines: lines,
+          bowl: bowl, mix: mix, measures: measures, resolver: resolver, library: library)
+      end
+
+      # One sentence that a cook can act on.
+      def sentence
+        return "There is nothing in it yet." if empty?
+        return waiting if flagged?
+        return "A #{type.id} is not judged as a dough." unless want
+        return "There is nothing in it yet." unless verdict
+
+        Binding::Sentence.new(verdict, want: want, best: rescue_from.options.first).to_s
+      end
+
+      private
+
+      def read(line)
+        line.text ? resolver.resolve(line.text, chosen: line.ingredient) : resolver.weighed(line.ingredient, line.grams)
+      end
+
+      def waiting
+        count = lines.count { |line| !line.read? }
+        return takings.find { |taking| !taking.known? }&.message || "It waits for what it takes of another." if count.zero?
+
+        "It cannot be judged until #{(count == 1) ? "one line is" : "#{count} lines are"} mended."
+      end
+    end
+  end
+end

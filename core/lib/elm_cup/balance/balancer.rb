@@ -1,0 +1,104 @@
+# frozen_string_literal: true
+
+module ElmCup
+  module Balance
+    # The formulas nearest to the one there is that grant its wishes, or why there is none.
+    class Balancer
+      MOST = 3
+      # Another answer than the first is only given where it is this near to the least of its kind.
+      NEAR = 0.10
+
+      # wishes: texts, nil for those of the document; have: ingredient ids, nil for all; most: id => grams that there are; shares: id => the
+      # most of everything that it may be; pace: Pace.
+      def initialize(document, wishes:, have:, library:, pace:, most: {}, shares: {})
+        @open = OpenFormula.of(document, library)
+        WishCheck.check_have(have, library)
+        @document = document
+        @library = library
+        @pace = pace
+        @have = have
+        @most = most
+        @shares = shares
+        asked = WishCheck.new(@open).wishes(wishes || document["wishes"] || [])
+        @kept = kept(asked)
+        @wishes = asked + @kept
+        @met, @unmet = @wishes.partition { |wish| wish.met?(assessment) }
+      end
+
+      # The Result, of at most `most` answers; quick: the first that is found, not yet the least for sure.
+      def result(most, quick: false)
+        answers = granted? ? [Unchanged.new(@document, assessment)] : found(quick ? 1 : most, quick)
+        Result.new(wishes: @wishes.map { |wish| Wish::State.of(wish, assessment, @library) }, kept: @kept.map(&:text), answers: answers,
+          clashes: (answers.empty? && !quick) ? clashes : [], notes: notes(answers, quick))
+      end
+
+      # ClashWords of the wishes that cannot be had together; none where they can. within: what is kept to all the while, in words.
+      def clashes(within: ClashWords::WITHIN) = clashing.map { |clash| ClashWords.of(clash, @library, within: within) }
+
+      # The same as Clash::Founds.
+      def clashing = @clashing ||= Clash.new(question).all
+
+      # Question of all wishes.
+      def question = @question ||= Question.new(reader.situation.with_met(@met), @wishes, @pace)
+
+      # SituationReader of the formula.
+      def reader
+        @reader ||= SituationReader.new(@open, @wishes, Helpers.new(assessment, @wishes, @have, @library), most: @most, shares: @shares)
+      end
+
+      private
+
+      def assessment = @open.assessment
+
+      # All that is wished, and nothing more of an ingredient than may be.
+      def granted?
+        @unmet.empty? && @shares.all? do |id, share|
+          @open.lines.sum { |line| (line.entry.id == id) ? line.grams.to_f.round(2) : 0 } <= share * assessment.grams.round(2)
+        end
+      end
+
+      # Wishes that nobody has to say: no part gets further from what it should be than it is, unless its texture is wished for.
+      def kept(asked)
+        named = asked.select(&:texture?).map { |wish| wish.part || assessment.leading.name }
+        all = @open.part_wishes { |part| [part.texture, part.want].uniq.sort_by { |id| Binding::Texture.index(id) }.join("..") }
+        all.reject { |wish| named.include?(wish.part) }
+      end
+
+      def found(most, quick)
+        settler = Settler.new(@document, reader, question, @library)
+        before = Assessment::Outline.new(assessment)
+        answers = []
+        most.times do |number|
+          settled = settler.answer(earlier: answers.map { |each| each.settled.builder.touched }, quick: quick) or break
+          break if number.positive? && settled.found.above > NEAR
+
+          answers << Answer.new(settled, before, number: number)
+        end
+        answers
+      end
+
+      def notes(answers, quick)
+        unpriced = assessment.cost.amounts&.unpriced || []
+        [
+          ("No price is known of #{unpriced.join(", ").downcase}: the cost is without them." if unpriced.any? && cost_wished?),
+          ("What comes in is kept to what there is in the kitchen." if @have && @unmet.any?),
+          *cautions(answers).map { |words| "Of an answer here it must be said: #{words[0].downcase}#{words[1..]}" },
+          ("It was called off." if @pace.stopped?),
+          (unfound if answers.empty? && !quick && !@pace.stopped? && question.possible?(@wishes) != false)
+        ].compact
+      end
+
+      def cost_wished? = @wishes.any? { |wish| wish.key == Wish::PieceFigure::MONEY }
+
+      # What must be said of an answer, and need not be said of the formula as it is.
+      def cautions(answers) = (answers.flat_map { |answer| answer.assessment.notes } - assessment.notes).uniq
+
+      # No answer, and no clash either.
+      def unfound
+        return "Nothing was found in #{@pace.seconds} s; that is no proof that there is nothing." if @pace.over?
+
+        "It can nearly be: the sums allow it, but no amounts that can be measured here come out right. Loosen one wish a little."
+      end
+    end
+  end
+end

@@ -1,0 +1,67 @@
+# frozen_string_literal: true
+
+module ElmCup
+  module Balance
+    # What may come into a part that has none of it: rows of balance_helpers.csv that bring no allergen and break no diet.
+    class Helpers
+      ROWS = DataTable.rows("balance_helpers").freeze
+      # Most of a part that a helper may be. Source: docs/model.md, Balance.
+      MOST = Rational(1, 4)
+      # Below so many grams a part is helped by half steps.
+      SMALL_GRAMS = 150
+      HALF = {"1 tsp" => "1/2 tsp", "1 tbsp" => "1 tsp"}.freeze
+      # Diets that a bowl is not kept to unless its eaters need them.
+      UNASKED = [Mixture::Diets::RAW, Mixture::Diets::LOW].freeze
+
+      # assessment: of the formula; wishes: Wish::Kinds; have: ids that there are, nil for all; also: diets kept to beside.
+      def initialize(assessment, wishes, have, library, also: [])
+        @also = also
+        @assessment = assessment
+        @wishes = wishes
+        @have = have
+        @library = library
+      end
+
+      # [row, Ingredient::Entry] of all that may come in anywhere; a cook's own kind of it does as well.
+      def rows
+        @rows ||= ROWS.filter_map do |row|
+          entry = kinds(row["ingredient"]).find { |each| here?(each) && fits?(each) } if (DataTable.list(row["for"]) & sought).any?
+          [row, entry] if entry
+        end
+      end
+
+      # [Steps, most steps up] of a row's Entry in a part that weighs `grams`; nil where its measure is not known or the least is too much.
+      def steps(row, entry, grams, measures)
+        weight = @library.weights(entry.id).find { |each| each.form == row["form"] && each.grams_per_ml } or return
+        step = (grams < SMALL_GRAMS) ? HALF.fetch(row["step"]) : row["step"]
+        steps = Steps.from_nothing(step, weight.grams_per_ml, measures)
+        most = (grams * MOST / (steps.step * steps.grams_per)).floor
+        [steps, most] if most.positive?
+      end
+
+      # It breaks none of the diets that are kept or needed, and brings no allergen that is not there.
+      def fits?(entry)
+        (entry.allergens - @assessment.diets.allergens - ["coconut"]).empty? && kept.none? { |diet| entry.breaks?(diet) }
+      end
+
+      # The cook has it, and where cost is wished for its price is known.
+      def here?(entry)
+        return true if Mixture::Cost::FREE.include?(entry.like)
+
+        (@have.nil? || @have.include?(entry.id)) && (entry.price || !priced?)
+      end
+
+      private
+
+      # The row that ships first, then the cook's own that are like it.
+      def kinds(id) = (@kinds ||= @library.all.group_by(&:like)).fetch(id, []).sort_by { |entry| (entry.id == id) ? 0 : 1 }
+
+      def priced? = @priced ||= @wishes.any? { |wish| wish.key == "cost" }
+
+      # What is wished for decides what is offered; binding always matters.
+      def sought = @sought ||= ["texture", *@wishes.map(&:key)]
+
+      def kept = @kept ||= (@assessment.diets.kept - UNASKED) | (@assessment.formula.needs - [Mixture::Diets::LOW]) | @also
+    end
+  end
+end

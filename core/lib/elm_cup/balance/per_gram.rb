@@ -1,0 +1,22 @@
+# frozen_string_literal: true
+
+module ElmCup
+  module Balance
+    # What one gram of a line as it goes into the bowl adds to each figure that can be wished for.
+    module PerGram
+      FIGURES = {"kcal" => :kcal, "sugars" => :sugars_g, "free_sugars" => :free_sugars_g, "protein" => :protein_g, "fat" => :fat_g, "fibre" => :fibre_g,
+                 "net_carbohydrate" => :net_carbohydrate_g}.freeze
+      NOTHING = [*FIGURES.keys, "one", "sweetness", "volume", "cost"].to_h { |figure| [figure, 0.0] }.freeze
+
+      # figure => Float; `one` is the gram itself, sweetness in per cent, volume in mL without air, cost in money.
+      def self.of(line)
+        bowl = Mixture::Bowl.new([line])
+        return NOTHING if bowl.empty?
+
+        nutrition = Mixture::Nutrition.new(bowl).for_mass(1.0)
+        {**FIGURES.transform_values { |field| nutrition[field] }, "one" => 1.0, "sweetness" => Mixture::Sweetness.percent(bowl),
+                                                                  "volume" => 1 / Mixture::Density.of(bowl, air: 0), "cost" => (Mixture::Cost.of(bowl)&.money || 0).to_f / bowl.grams}
+      end
+    end
+  end
+end

@@ -1,0 +1,68 @@
+# frozen_string_literal: true
+
+module ElmCup
+  module Balance
+    # The parts of an assessment as a Situation numbers them, and what comes of a gram of a line in each: where it stands, and in all
+    # that take of that.
+    class Places
+      # Places: components, then what is folded into each flavour and what is strewn on it.
+      attr_reader :all
+
+      def initialize(assessment)
+        @assessment = assessment
+        @in_piece = {}
+        components = assessment.components.map { |part| [part, in_piece(part), nil] }
+        flavours = assessment.flavours.each_with_index.flat_map { |flavour, bowl| [[flavour.folded, 1.0, bowl], [flavour.topping, 0.0, bowl]] }
+        @all = (components + flavours).each_with_index.map { |(part, share, bowl), at| Place.new(part: part, at: at, in_piece: share, bowl: bowl) }
+        @depths = {}
+        @takers = {}
+      end
+
+      # part index => [a, b, o, d] mL per gram of a line of a Place, in the part it stands in and in those that take of that: sources come
+      # before their takers, and what reaches a part by several ways in the same form goes on as one.
+      # portion: the line's own Binding::Portion there, nil for a line that is not in it yet.
+      def binding(place, line, portion)
+        reached = Hash.new { |all, at| all[at] = {} }
+        put(reached[place.at], line, portion, 1.0)
+        in_order.each_with_object({}) do |here, found|
+          reached.fetch(here.at, {}).each_value do |each, own, share|
+            if here.part.mix && !each.grams.zero?
+              found[here.at] = figures(here, each).map { |figure| figure * share }.zip(found.fetch(here.at, [0.0] * 4)).map(&:sum)
+            end
+            takers(here).each { |other, taking| put(reached[other.at], taking.carried(each, own, other.part.process), nil, share * taking.fraction.to_f) }
+          end
+        end
+      end
+
+      private
+
+      # What is left of a component, where that is shaped, and what others that are shaped take of it.
+      def in_piece(part)
+        @in_piece[part.lines_at] ||= begin
+          own = part.in_piece? ? @assessment.left(part).to_f : 0.0
+          own + @assessment.components.sum { |taker| takings_of(taker, part).sum { |taking| taking.fraction.to_f * in_piece(taker) } }
+        end
+      end
+
+      def takings_of(taker, source) = taker.takings.select { |taking| taking.known? && taking.source.equal?(source) }
+
+      def put(lines, line, portion, share)
+        form = [line.form, line.form_named, line.melted]
+        lines[form] = [line, portion, share + (lines[form]&.last || 0.0)]
+      end
+
+      # [Place, Taking] of all that take of a place.
+      def takers(place) = @takers[place.at] ||= all.flat_map { |other| takings_of(other.part, place.part).map { |taking| [other, taking] } }
+
+      # Places with sources before what takes of them.
+      def in_order = @in_order ||= all.sort_by { |place| [depth(place.part), place.at] }
+
+      def depth(part) = @depths[part.lines_at] ||= part.takings.map { |taking| 1 + depth(taking.source) }.max || 0
+
+      def figures(place, line)
+        portion = place.part.mix.portion_of(line)
+        [portion.a_per_gram, portion.b_per_gram, portion.o_per_gram, portion.d_per_gram]
+      end
+    end
+  end
+end

@@ -1,0 +1,13 @@
+# frozen_string_literal: true
+
+module ElmCup
+  module Ingredient
+    module Naming
+      # What a typed name was taken for.
+      #   status       :read, :ambiguous or :unknown
+      #   entry        the Entry when read        confidence  0 to 1
+      #   candidates   Candidates, best first     assumptions what was taken for granted, in words
+      Match = Value.of(:status, entry: nil, confidence: 0.0, candidates: [], assumptions: [])
+    end
+  end
+end

@@ -1,0 +1,33 @@
+# frozen_string_literal: true
+
+module ElmCup
+  module Ingredient
+    module Naming
+      # Brings a typed name to comparable words: small letters, no accents, singular.
+      module NameWords
+        KEEP = %w[molasses cocoa oats].freeze
+        WHOLE = {"choc" => "chocolate", "oat" => "oats"}.freeze
+
+        # "Crème fraîche, Cashews" => ["creme", "fraiche", "cashew"]
+        def self.of(text)
+          plain = text.ascii_only? ? text : text.unicode_normalize(:nfkd).gsub(/\p{Mn}/, "")
+          plain = plain.downcase.gsub(/['’]/, "").tr("&", " ")
+          plain = plain.gsub(/(\d)\s+%/, '\1%') if plain.include?("%")
+          plain.scan(/[a-z0-9%]+/).map { |word| singular(word) }
+        end
+
+        # One word without its plural: "berries" => "berry", "radishes" => "radish".
+        def self.singular(word)
+          return WHOLE[word] if WHOLE.key?(word)
+
+          case word
+          when *KEEP, /(?:ss|us|is)\z/, /\A.{1,3}\z/ then word
+          when /ies\z/ then word.sub(/ies\z/, "y")
+          when /(?:ch|sh|x)es\z/, /oes\z/ then word.delete_suffix("es")
+          else word.delete_suffix("s")
+          end
+        end
+      end
+    end
+  end
+end

@@ -1,0 +1,44 @@
+# frozen_string_literal: true
+
+module ElmCup
+  module Wish
+    # Reads a wish as it is kept; says what is wrong with one that is none.
+    module Parser
+      GRAMMAR = /\A(?:(?<part>.+)\.)?(?<key>[a-z_]+)\s*(?<op><=|>=|=|<|>|≤|≥|:)\s*(?<value>.*)\z/m
+
+      # The wish. Unreadable, with the mend, where the text is none.
+      def self.read(text)
+        plain = text.to_s.scrub.strip
+        too_long(plain) if plain.length > LONGEST
+        match = GRAMMAR.match(plain) or Unreadable.because(:no_wish, text: plain[0, 60])
+        kind = Kind.kinds[match[:key]] or Unreadable.because(*unknown(match[:key]))
+        finished(kind.new(text: plain, key: match[:key], op: Kind::SIGNS.fetch(match[:op], match[:op]), value: match[:value].strip, part: match[:part]))
+      end
+
+      # The text is written as wishes are kept, well or badly; else it may be words.
+      def self.formal?(text)
+        key = GRAMMAR.match(text.to_s.scrub.strip)&.[](:key)
+        !key.nil? && (Kind.kinds.key?(key) || planned.include?(key))
+      end
+
+      # Raises what is said of a text that no wish is as long as.
+      def self.too_long(text) = Unreadable.because(:wish_too_long, text: text[0, 40], most: LONGEST)
+
+      class << self
+        private
+
+        def finished(wish)
+          Unreadable.because(:wish_of_whole, text: wish.text, key: wish.key, part: wish.part) if wish.part && !wish.class.of_part?
+          code, facts = wish.fault
+          code ? Unreadable.because(code, **facts) : wish.finished
+        end
+
+        def planned = Document::NotBuilt.names("wish", Kind.keys)
+
+        def unknown(key)
+          planned.include?(key) ? [:wish_not_built, {key: key}] : [:wish_unknown, {key: key, keys: Kind.keys.join(", ")}]
+        end
+      end
+    end
+  end
+end
