@@ -5,7 +5,7 @@ require "json"
 require "zeitwerk"
 
 # The computation of Elm Cup. A folder for each question, in the order a cook asks them; each leans only on those above it:
-# quantity, ingredient, pantry, mixture, fat, binding, piece, cold, document, wish, second_look, assessment, balance, exchange; and answer,
+# quantity, ingredient, pantry, mixture, fat, binding, piece, cold, document, wish, second_look, assessment, balance, exchange; and door,
 # which turns their values into JSON at the doors.
 module ElmCup
   LOADER = Zeitwerk::Loader.new
@@ -24,21 +24,21 @@ module ElmCup
   # `pantry` is an Ingredient::Library of `pantry`, where the household has ingredients of its own; sections: names of what is wanted
   # ("components", "pieces", "cost" …), nil for everything: nothing else is reckoned.
   def self.assess(document, pantry: shipped, sections: nil)
-    Answer::AssessmentWriter.call(Assessment.of(document, library: pantry), sections: sections)
+    Door::AssessmentWriter.call(Assessment.of(document, library: pantry), sections: sections)
   end
 
   # What a list shows of a formula document, as a Hash: texture, pieces, diets of the whole, and no more than that is reckoned.
   # InvalidDocument when it cannot be taken.
-  def self.summary(document, pantry: shipped) = Answer::SummaryWriter.call(Assessment.of(document, library: pantry))
+  def self.summary(document, pantry: shipped) = Door::SummaryWriter.call(Assessment.of(document, library: pantry))
 
   # The library with the household's own ingredients (Hashes, docs/ingredient.schema.json) over it. InvalidDocument at every fault.
   def self.pantry(ingredients, currency: Pantry::USUAL_CURRENCY) = Pantry.library(ingredients, base: shipped, currency: currency)
 
   # Every row of a library with all its figures, sources and spreads, as Hashes.
-  def self.pantry_rows(pantry = shipped) = Answer::PantryRows.rows(pantry)
+  def self.pantry_rows(pantry = shipped) = Door::PantryRows.rows(pantry)
 
   # One ingredient from its pack's label, checked, as a Hash ("label/1"). InvalidDocument where the label cannot be true.
-  def self.label(said) = Answer::LabelWriter.call(Pantry::LabelReading.new(said, base: shipped))
+  def self.label(said) = Door::LabelWriter.call(Pantry::LabelReading.new(said, base: shipped))
 
   # The household's own ingredients of CSV bytes as Hashes; and Hashes as CSV. InvalidDocument naming row and column.
   def self.read_pantry_csv(bytes) = Pantry::Csv.read(bytes).tap { |rows| Pantry.library_of_rows(rows, base: shipped) }
@@ -46,11 +46,11 @@ module ElmCup
   def self.write_pantry_csv(ingredients) = Pantry::Csv.write(ingredients)
 
   # The lines of an assessment (a Hash of `assess`) that are not read, each with component, pointer, text, status and message.
-  def self.flagged(assessment) = Answer::FlagWriter.call(assessment)
+  def self.flagged(assessment) = Door::FlagWriter.call(assessment)
 
   # A typed amount in another unit, as a Hash. UnreadableText when it cannot be done.
   def self.convert(text, to: "g", cup: "us", pantry: shipped)
-    Answer::ConversionWriter.call(Ingredient::Conversion.new(text, to: to, cup: cup, library: pantry))
+    Door::ConversionWriter.call(Ingredient::Conversion.new(text, to: to, cup: cup, library: pantry))
   end
 
   # One typed line on its own, as a Hash like a line of an assessment. `ingredient` is the id that the cook said it is;
@@ -58,14 +58,14 @@ module ElmCup
   def self.read_line(text, ingredient: nil, was: nil, process: "hand", cup: "us", spoons: Quantity::KitchenMeasures::SPOONS, pantry: shipped)
     standard = Quantity::CupStandard.find(cup)
     line = Ingredient::LineResolver.new(process: process, standard: standard, library: pantry).resolve(text, chosen: ingredient, was: was)
-    Answer::LineWriter.call(line, nil, 0, Quantity::KitchenMeasures.new(standard: standard, spoons: spoons), pantry)
+    Door::LineWriter.call(line, nil, 0, Quantity::KitchenMeasures.new(standard: standard, spoons: spoons), pantry)
   end
 
   # A typed line with its last amount so many spoon steps larger, smaller where negative.
   def self.nudge(text, steps) = Quantity::Nudge.call(text, steps)
 
   # What can be chosen from, as a Hash: ingredients, scoops, textures and their edges, cup standards, spoons, the usual kitchen.
-  def self.library(pantry = shipped) = Answer::Catalogue.of(pantry)
+  def self.library(pantry = shipped) = Door::Catalogue.of(pantry)
 
   # A formula document with every amount times `factor`, exactly. InvalidDocument when it cannot be taken.
   def self.scale(document, factor)
@@ -75,19 +75,19 @@ module ElmCup
 
   # A recipe as it comes, text, JSON-LD or a formula document, as a Hash ("import/1") with the formula document it makes, what each
   # line was read as, and what was not understood. InvalidDocument when nothing can be made of it.
-  def self.import(bytes, pantry: shipped) = Answer::ImportWriter.call(Exchange::Import.of(bytes, library: pantry))
+  def self.import(bytes, pantry: shipped) = Door::ImportWriter.call(Exchange::Import.of(bytes, library: pantry))
 
   # A formula document as text: "json", "jsonld", "md" or "csv". InvalidDocument when it cannot be taken.
   def self.export(document, format, pantry: shipped) = Exchange::Export.call(document, format, library: pantry)
 
   # Two formula documents side by side, as a Hash ("compare/1"): lines with their grams, and figures, of both.
   def self.compare(before, after, pantry: shipped)
-    Answer::ComparisonWriter.call(Assessment::Comparison.new(*[before, after].map { |document| Assessment.of(document, library: pantry) }))
+    Door::ComparisonWriter.call(Assessment::Comparison.new(*[before, after].map { |document| Assessment.of(document, library: pantry) }))
   end
 
   # The same and how it turns out, as a Hash ("scale/1"): to a factor, to a number of pieces of so many grams, or to the grams of the
   # whole; each line's nearest measure with its error, and what does not scale. InvalidDocument when it cannot be done.
-  def self.scaling(document, pantry: shipped, **wanted) = Answer::ScalingWriter.call(Assessment::Scaling.new(document, library: pantry, **wanted))
+  def self.scaling(document, pantry: shipped, **wanted) = Door::ScalingWriter.call(Assessment::Scaling.new(document, library: pantry, **wanted))
 
   # Up to three formulas that grant the wishes with the least change, or which wishes clash and what each would have to give, as a Hash
   # ("balance/1"). InvalidDocument where it cannot be asked.
@@ -95,37 +95,37 @@ module ElmCup
   #   answers  at most so many       quick  the first that is found, not yet the least for sure       clock, seconds, stop  see Balance::Pace
   def self.balance(document, wishes: nil, have: nil, answers: Balance::Balancer::MOST, quick: false, pantry: shipped, **pace)
     balancer = Balance::Balancer.new(document, wishes: wishes, have: have, library: pantry, pace: Balance::Pace.new(**pace))
-    Answer::BalanceWriter.call(balancer.result(answers, quick: quick))
+    Door::BalanceWriter.call(balancer.result(answers, quick: quick))
   end
 
   # What can be taken instead of one ingredient for a reason, with the amount that keeps the texture, as a Hash ("substitute/1").
   # InvalidDocument where the line or the reason is none.
   def self.substitute(document, line:, reason:, have: nil, pantry: shipped, **pace)
     found = Balance::Substitutes.new(document, line: line, reason: reason, have: have, library: pantry, pace: Balance::Pace.new(**pace))
-    Answer::SubstitutesWriter.call(found)
+    Door::SubstitutesWriter.call(found)
   end
 
   # Up to three different bowls of what there is, as a Hash ("balance/1"). said: a parsed cupboard document (docs/cupboard.schema.json).
   # InvalidDocument at every fault.
   def self.cupboard(said, pantry: shipped, **pace)
-    Answer::CupboardWriter.call(Balance::Cupboard.new(said, library: pantry, pace: Balance::Pace.new(**pace)))
+    Door::CupboardWriter.call(Balance::Cupboard.new(said, library: pantry, pace: Balance::Pace.new(**pace)))
   end
 
   # A formula for one or two pieces, in grams, drops and pinches, as a Hash ("trial/1"). scale: steps that the scale shows, .1 or 1 g.
   def self.trial(document, pieces: 2, scale: 0.1, pantry: shipped)
-    Answer::TrialWriter.call(Balance::Trial.new(document, pieces: pieces, scale: scale, library: pantry))
+    Door::TrialWriter.call(Balance::Trial.new(document, pieces: pieces, scale: scale, library: pantry))
   end
 
   # Doses for a bowl that nobody wrote down, as a Hash ("rescue/1"). said: a parsed bowl document (docs/bowl.schema.json).
   # InvalidDocument at every fault.
-  def self.rescue_bowl(said, pantry: shipped) = Answer::UnknownBowlWriter.call(Balance::UnknownBowl.new(said, library: pantry))
+  def self.rescue_bowl(said, pantry: shipped) = Door::UnknownBowlWriter.call(Balance::UnknownBowl.new(said, library: pantry))
 
   # What a cook types for a wish ("less sweet", "under 90 kcal", "no peanut"), as a Hash: wish, words, now, met, and all wishes of the
   # document with it. document: nil where there is no bowl yet; component: the name of the part that it is said of. InvalidDocument where it
   # means none.
   def self.wish(document, text, component: nil, pantry: shipped)
     desk = document.nil? ? Balance::WishDesk.without_bowl(pantry) : Balance::WishDesk.of(document, pantry)
-    Answer::WishWriter.call(desk.read(text, component: component))
+    Door::WishWriter.call(desk.read(text, component: component))
   end
 
   # The name of the component that stands for the whole, of the components of a document or an assessment (Hashes with name and type).

@@ -9,19 +9,19 @@ module ElmCupServer
       422 => "Not a value that can be kept", 500 => "Something went wrong here"
     }.freeze
 
-    # A Rack response. errors: [[pointer, message], …].
+    # A Rack response. errors: ElmCup::Faults.
     def self.response(status, detail, errors = [])
       [status, {"content-type" => TYPE, "cache-control" => "no-store"}, [JSON.generate(body(status, detail, errors))]]
     end
 
     # The Rack response for a document the core refuses.
     def self.for_document(error)
-      response(422, error.message, error.faults.map { |fault| [fault.pointer, fault.message] })
+      response(422, error.message, error.faults)
     end
 
     def self.body(status, detail, errors)
       {"type" => "about:blank", "title" => TITLES.fetch(status), "status" => status, "detail" => detail.scrub,
-       "errors" => errors.map { |pointer, message| {"pointer" => pointer, "detail" => message} }}
+       "errors" => errors.map { |fault| {"pointer" => fault.pointer, "code" => fault.code, "detail" => fault.message} }}
     end
     private_class_method :body
   end

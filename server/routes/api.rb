@@ -13,8 +13,7 @@ module ElmCupServer
 
     before { content_type "application/json" }
 
-    error(ElmCup::InvalidDocument) { halt Problem.for_document(env["sinatra.error"]) }
-    error(ElmCup::Error) { halt Problem.response(422, env["sinatra.error"].message) }
+    error(ElmCup::Error) { halt Problem.for_document(env["sinatra.error"]) }
     error(ActiveRecord::RecordNotFound) { halt Problem.response(404, "There is nothing here with that number; it may have been deleted") }
     error(ActiveRecord::StatementInvalid, ActiveRecord::RecordInvalid) { halt Problem.response(409, "The data would not take this; nothing was changed") }
     error do
@@ -114,7 +113,7 @@ module ElmCupServer
 
     def file(document, format)
       text = ElmCup.export(document, format, pantry: Pantry.library)
-      type, ending = ElmCup::Export::FORMATS.fetch(format)
+      type, ending = ElmCup::Exchange::Export::FORMATS.fetch(format)
       download(text, type, "#{file_name(document["name"])}.#{ending}")
     end
 

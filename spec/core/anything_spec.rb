@@ -3,7 +3,7 @@
 # Whatever a document holds, the core answers or refuses in words; nothing else is raised. Promises hold at the edges too.
 RSpec.describe "Any document at all" do
   let(:random) { Random.new(2026) }
-  let(:library) { ElmCup::Ingredient::Library.default.all }
+  let(:library) { ElmCup.shipped.all }
 
   def pick(*from) = from.sample(random: random)
 

@@ -1,6 +1,6 @@
 # frozen_string_literal: true
 
-RSpec.describe ElmCup::Comparison do
+RSpec.describe ElmCup::Assessment::Comparison do
   let(:before) { formula("1 cup rolled oats, ground", "1/2 cup tahini", "1/4 cup honey", "1/4 tsp salt") }
   let(:after) { formula("1 1/4 cups rolled oats, ground", "1/2 cup tahini", "1/4 cup maple syrup", "1/4 tsp salt", name: "Another") }
 

@@ -21,7 +21,7 @@ RSpec.describe "Grams in kitchen measures" do
   end
 
   it "goes there and back for every ingredient with a weight per volume" do
-    ElmCup::Ingredient::Library.default.all.each do |entry|
+    ElmCup.shipped.all.each do |entry|
       there = ElmCup.convert("2 cups #{entry.name.downcase}", to: "g")
       back = ElmCup.convert("#{there["grams"]} g #{entry.name.downcase}", to: "cups")
       expect(back["amount"]).to be_within(0.002).of(2), entry.id

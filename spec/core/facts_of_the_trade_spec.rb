@@ -14,7 +14,7 @@ RSpec.describe "Facts of the trade (common practice)" do
   end
 
   it("coconut flour drinks far more than any other") do
-    drinks = %w[coconut-flour almond-flour hazelnut-flour oat-flour].to_h { |id| [id, ElmCup::Ingredient::Library.default.binding(id, "ground").d] }
+    drinks = %w[coconut-flour almond-flour hazelnut-flour oat-flour].to_h { |id| [id, ElmCup.shipped.binding(id, "ground").d] }
     expect(drinks["coconut-flour"]).to be > 1.5 * drinks.except("coconut-flour").values.max
     expect(drinks["almond-flour"]).to be < drinks["oat-flour"]
   end

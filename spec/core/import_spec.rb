@@ -280,7 +280,7 @@ RSpec.describe "An import" do
 
     it "prints and reads lines without changing them" do
       random = Random.new(11)
-      library = ElmCup::Ingredient::Library.default.all
+      library = ElmCup.shipped.all
       60.times do
         lines = Array.new(random.rand(1..6)) { {"text" => "#{["1 1/2 cups", "½ cup", "120 g", "2-3 tbsp", "1/3 cup + 1 tbsp", "10"].sample(random: random)} #{library.sample(random: random).name.downcase}#{["", ", melted", " (chopped)", ", soaked 2 h"].sample(random: random)}"} }
         formula = {"elm_cup" => "formula/1", "name" => "Any", "components" => [{"name" => "dough", "type" => "dough", "process" => "hand", "lines" => lines}]}

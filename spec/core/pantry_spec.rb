@@ -53,10 +53,10 @@ RSpec.describe ElmCup::Pantry do
 
   it "has hard fat where the list adds it to a natural row, and the row's fats where it does not" do
     natural, no_stir = ["Peanuts, salt", "Peanuts, palm oil, salt"].map { |list| label(butter.merge("ingredients" => list))["ingredient"]["fats"] }
-    expect(natural).to eq(ElmCup::Ingredient::Library.default["peanut-butter"].fats)
+    expect(natural).to eq(ElmCup.shipped["peanut-butter"].fats)
     expect(no_stir).to include("palm" => 0.05)
     expect(no_stir.values.sum).to be_within(1e-9).of(1)
-    shipped = ElmCup::Ingredient::Library.default["peanut-butter-no-stir"].fats
+    shipped = ElmCup.shipped["peanut-butter-no-stir"].fats
     expect(label(butter.merge("starts_from" => "peanut-butter-no-stir", "ingredients" => "Peanuts, palm oil"))["ingredient"]["fats"]).to eq(shipped)
   end
 
@@ -225,8 +225,8 @@ RSpec.describe ElmCup::Pantry do
     expect(answer["components"][0]["lines"][0]["grams"]).to eq(350.0)
     expect(answer["cost"]).to include("batch" => 4.2, "currency" => "GBP", "unpriced" => ["Rolled oats"])
     figures = ->(library) { ElmCup.pantry_rows(library).find { |row| row["id"] == "honey" }.values_at("per_100g", "binding", "allergens") }
-    expect(figures.call(pantry)).to eq(figures.call(ElmCup::Ingredient::Library.default))
-    expect(pantry.all.size).to eq(ElmCup::Ingredient::Library.default.all.size)
+    expect(figures.call(pantry)).to eq(figures.call(ElmCup.shipped))
+    expect(pantry.all.size).to eq(ElmCup.shipped.all.size)
   end
 
   it "builds binding figures from the pack where it differs, by the model's own rules, and stars them" do

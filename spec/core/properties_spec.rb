@@ -18,8 +18,8 @@ RSpec.describe "Every bowl" do
   end
 
   def mix(lines, process)
-    resolver = ElmCup::Ingredient::LineResolver.new(process: process)
-    ElmCup::Binding::Mix.new(lines.map { |text| resolver.resolve(text) }, process: process, room_c: 21)
+    resolver = line_resolver(process)
+    ElmCup::Binding::Mix.new(lines.map { |text| resolver.resolve(text) }, process: process, room_c: 21, library: ElmCup.shipped)
   end
 
   it "is wetter for water and drier for flour" do
@@ -75,7 +75,7 @@ RSpec.describe "Every bowl" do
       next 0 unless made.saturation.value&.positive?
 
       helpers.count do |name, way|
-        sample = made.portion_of(ElmCup::Ingredient::LineResolver.new(process: "hand").resolve("1 g #{name}"))
+        sample = made.portion_of(line_resolver("hand").resolve("1 g #{name}"))
         target = (way == :to_wet) ? made.saturation.value * 1.2 : made.saturation.value * 0.8
         grams = ElmCup::Binding::Dose.new(made.saturation, sample).public_send(way, target) or next false
         portions = made.portions + [ElmCup::Binding::Portion.new(sample.line.with(grams: Rational(grams.to_s)), sample.figures, sample.liquid)]

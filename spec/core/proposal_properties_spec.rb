@@ -2,7 +2,7 @@
 
 # What must hold of every answer, on made-up formulas and wishes.
 RSpec.describe "Balance, whatever is asked" do
-  library = ElmCup::Ingredient::Library.default
+  library = ElmCup.shipped
 
   # Lines of a random bowl, readable every one.
   define_method(:random_formula) do |random|
@@ -93,7 +93,7 @@ RSpec.describe "Balance, whatever is asked" do
     end
   end
 
-  define_method(:wishes_of) { |texts| texts.map { |text| ElmCup::Wish::Wish.read(text) } }
+  define_method(:wishes_of) { |texts| texts.map { |text| ElmCup::Wish.read(text) } }
 
   # A Question of the document that knows which wishes hold, for asking about any of them.
   define_method(:settler_of) do |document, wishes, _kept|

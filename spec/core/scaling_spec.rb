@@ -1,6 +1,6 @@
 # frozen_string_literal: true
 
-RSpec.describe ElmCup::Scaling do
+RSpec.describe ElmCup::Assessment::Scaling do
   let(:document) do
     {"elm_cup" => "formula/1", "name" => "Layered", "components" => [
       {"name" => "caramel", "type" => "filling", "lines" => [{"text" => "12 soft dates, to paste"}, {"text" => "3 tbsp cashew butter"}]},

@@ -28,8 +28,8 @@ RSpec.describe "The check cases of binding" do
   end
 
   it "thickens in half an hour's rest as case L does: 1.14 to .90" do
-    lines = in_grams(cases["L tacky at once"][2]).map { |text| ElmCup::Ingredient::LineResolver.new(process: "hand").resolve(text) }
-    mix = ElmCup::Binding::Mix.new(lines, process: "hand", room_c: 21)
+    lines = in_grams(cases["L tacky at once"][2]).map { |text| line_resolver("hand").resolve(text) }
+    mix = ElmCup::Binding::Mix.new(lines, process: "hand", room_c: 21, library: ElmCup.shipped)
     rested = mix.portions.sum { |portion| portion.grams * portion.figures.d30 }
     expect(mix.saturation.supply / rested).to be_within(0.01).of(0.90)
   end

@@ -21,7 +21,7 @@ RSpec.describe "The least change beside a second solver" do
         expect(reference.status).to eq("optimal")
         expect(answer.found.proved?).to be(true).or(satisfy { answer.found.cost <= reference.cost * 1.10 + 1e-6 })
         expect(answer.found.cost).to be_within(1e-5).of(reference.cost) if answer.found.proved?
-        earlier << answer.amended.touched
+        earlier << answer.builder.touched
       end
     end
   end

@@ -14,7 +14,7 @@ RSpec.describe "The pantry over the API", server: true do
   def row(id) = ask(:get, "/api/pantry")["rows"].find { |each| each["id"] == id }
 
   it "shows every library row, and takes, changes and gives up ingredients of one's own" do
-    expect(ask(:get, "/api/pantry")["rows"].size).to eq(ElmCup::Ingredient::Library.default.all.size)
+    expect(ask(:get, "/api/pantry")["rows"].size).to eq(ElmCup.shipped.all.size)
     expect(ask(:post, "/api/assess", document)["components"][0]["lines"][0]["status"]).not_to eq("read")
     expect(keep(butter)["own"]).to eq([butter])
     assessed = ask(:post, "/api/assess", document)

@@ -10,16 +10,15 @@ module Balancing
   end
 
   # What an answer's figures say of a wish, by the ordinary assessment of its formula.
-  def holds?(formula, wish, library = ElmCup::Ingredient::Library.default)
-    answer = ElmCup.assess(formula, pantry: library)
-    ElmCup::Assessment::Wished.new(answer, library).met?(ElmCup::Wish::Wish.read(wish))
+  def holds?(formula, wish, library = ElmCup.shipped)
+    ElmCup::Wish.read(wish).met?(ElmCup::Assessment.of(formula, library: library))
   end
 
   # Question, Settler of a formula and its wishes, as Balancer asks them.
   def settler(document, wishes, seconds: 20.0, have: nil)
     pace = ElmCup::Balance::Pace.new(clock: CLOCK, seconds: seconds)
-    library = ElmCup::Ingredient::Library.default
+    library = ElmCup.shipped
     balancer = ElmCup::Balance::Balancer.new(document, wishes: wishes, have: have, library: library, pace: pace)
-    [balancer.question, ElmCup::Balance::Settler.new(document, balancer.send(:reader), balancer.question, library)]
+    [balancer.question, ElmCup::Balance::Settler.new(document, balancer.reader, balancer.question, library)]
   end
 end

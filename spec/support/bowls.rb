@@ -2,6 +2,8 @@
 
 # Formula documents and their assessments, made short for the examples.
 module Bowls
+  extend self
+
   # A document of one component. lines: texts, or hashes as in the document.
   def formula(*lines, process: "hand", type: "dough", want: nil, shape: {"kind" => "ball", "piece_grams" => 18}, kitchen: nil, name: "Trial")
     component = {"name" => "dough", "type" => type, "process" => process, "want" => want, "lines" => lines.map { |line| line.is_a?(String) ? {"text" => line} : line }}.compact
@@ -16,6 +18,11 @@ module Bowls
 
   # The document after a JSON Patch, by a library that is not ours.
   def patched(document, patch) = Hana::Patch.new(patch).apply(JSON.parse(JSON.generate(document)))
+
+  # What reads lines by a process, with the library that ships.
+  def line_resolver(process, standard: ElmCup::Quantity::CupStandard::US)
+    ElmCup::Ingredient::LineResolver.new(process: process, standard: standard, library: ElmCup.shipped)
+  end
 
   # One typed line, read.
   def read(text, **options) = ElmCup.read_line(text, **options)

@@ -42,7 +42,7 @@ RSpec.describe "The pantry in the browser", system: true do
     expect(page).to have_css(".detail h2", text: "Peanut butter, natural")
     expect(ElmCupServer::OwnIngredient.count).to eq(0)
     click_button "Undo"
-    expect(page).to have_text("#{ElmCup::Ingredient::Library.default.all.size + 1} ingredients")
+    expect(page).to have_text("#{ElmCup.shipped.all.size + 1} ingredients")
     fill_in "Search by name or family", with: "corner"
     expect(page).to have_css(".rows button", text: "Corner peanut butter", count: 1)
   end

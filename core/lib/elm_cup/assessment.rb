@@ -29,6 +29,9 @@ module ElmCup
 
     def name = formula.name
 
+    # Short, so that an error that names it stays readable.
+    def inspect = "#<#{self.class} of #{name.inspect}>"
+
     # Every Part: components, then what is folded into each flavour and what is strewn on it.
     def parts = @parts ||= components + flavours.flat_map { |flavour| [flavour.folded, flavour.topping] }
 

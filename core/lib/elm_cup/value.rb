@@ -42,6 +42,13 @@ module ElmCup
       alias_method :eql?, :==
 
       def hash = [self.class, to_h].hash
+
+      # Short: what is plain by its value, the rest by its class, so that an error that names a value stays readable.
+      def inspect = "#<#{self.class.name} #{to_h.map { |name, value| "#{name}=#{Instance.shown(value)}" }.join(" ")}>"
+
+      PLAIN = [String, Symbol, Numeric, TrueClass, FalseClass, NilClass].freeze
+
+      def self.shown(value) = PLAIN.any? { |kind| value.is_a?(kind) } ? value.inspect : value.class.name.to_s
     end
   end
 end

@@ -95,9 +95,9 @@ RSpec.describe "A formula of several components" do
 
   it "stays quick where everything takes of everything before it, and sums what comes by several ways" do
     parts = Array.new(24) { |at| part("p#{at}", ["100 g tahini", "50 g honey"], takes: (0...at).map { |source| {"component" => "p#{source}", "share" => 0.02} }) }
-    began = ElmCup::Assessment.of(layered(*parts))
+    began = ElmCup.assess(layered(*parts))
     expect(began["components"].sum { |each| each["grams_left"] }).to be_within(0.3).of(24 * 150)
-    expect(ElmCup::Assessment::ReadFormula.new(ElmCup::Document::Formula.from(layered(*parts)), ElmCup::Ingredient::Library.default).components.last.contents.size).to eq(4)
+    expect(ElmCup::Assessment.of(layered(*parts), library: ElmCup.shipped).components.last.contents.size).to eq(4)
     chain = Array.new(40) { |at| part("p#{at}", ["10 g honey"], takes: at.zero? ? nil : [{"component" => "p#{at - 1}", "share" => 0.333}]).compact }
     expect(ElmCup.assess(layered(*chain))["grams"]).to eq(400.0)
     all = Array.new(40) { |at| part("p#{at}", [], takes: (0...40).reject { |other| other == at }.map { |source| {"component" => "p#{source}", "share" => 0.01} }) }

@@ -38,7 +38,7 @@ RSpec.describe "Balance worked by hand" do
   it "brings sugar under a bound by the smallest step that does" do
     document = formula("150 g soft dates, to paste", "50 g almond flour", process: "processor", want: "rolls", shape: {"kind" => "ball", "piece_grams" => 20})
     now = ElmCup.assess(document)["nutrition_per_piece"]["sugars_g"]
-    entry = ElmCup::Ingredient::Library.default
+    entry = ElmCup.shipped
     dates, almond = %w[dates-soft almond-flour].map { |id| entry[id].composition.sugars / 100 }
     expect(now).to be_within(0.01).of(20 * (150 * dates + 50 * almond) / 200)
     # A twentieth of 150 g is 7.5, of 50 g is 2.5: steps of 10 g (nearer to 7.5 than 5 is, as a ratio) and 2 g.
@@ -67,8 +67,8 @@ RSpec.describe "Balance worked by hand" do
     expect(clash["wishes"]).to contain_exactly("texture=tacky", "sugars<=9", "without:water")
     # Tacky begins at S = .82 * 1.33 ** 1 = 1.09: honey >= 1.09 * 104.5 / .70 = 162.8 g, reached by tbsp from 169.5 g: 7 tbsp fall short
     # of it at 148.3 g, 8 tbsp, the half cup there is, give 169.5 g: 20 * 169.5 * .8 / 264.5 = 10.6 g of sugar at the least.
-    honey = ElmCup::Ingredient::Library.default["honey"].composition.sugars / 100
-    oats = ElmCup::Ingredient::Library.default["oats-rolled"].composition.sugars / 100
+    honey = ElmCup.shipped["honey"].composition.sugars / 100
+    oats = ElmCup.shipped["oats-rolled"].composition.sugars / 100
     least = 20 * (169.5 * honey + 95 * oats) / 264.5
     price = clash["relax"].find { |relax| relax["wish"] == "sugars<=9" }
     expect(price["to"]).to be_within(0.02).of(least)

@@ -79,7 +79,7 @@ RSpec.describe "The search of Balance" do
   it "asks again without presolve where the library refuses its own answer" do
     bowl = formula("1/2 tsp fine salt", "10 soft dates, to paste", "1 1/2 cup maple syrup", "1/4 cup honey", "11 tbsp ground flax", "12 tbsp date syrup", process: "processor", shape: {"kind" => "ball", "scoop_ml" => 20})
     question, = settler(bowl, ["kcal<=57.8", "protein>=0.85"], have: %w[almond-flour])
-    wishes = ["kcal<=57.8", "protein>=0.840773"].map { |text| ElmCup::Wish::Wish.read(text) }
+    wishes = ["kcal<=57.8", "protein>=0.840773"].map { |text| ElmCup::Wish.read(text) }
     expect(question.possible?(wishes)).to be(false)
     expect(LinearFile.solve(question.problem(wishes).program).status).to eq("infeasible")
   end

@@ -3,8 +3,8 @@
 RSpec.describe ElmCup::Balance::Steps do
   def steps(text, kitchen: {}, process: "hand")
     measures = ElmCup::Document::Kitchen.from(kitchen).measures
-    line = ElmCup::Ingredient::LineResolver.new(process: process, standard: measures.standard).resolve(text)
-    [described_class.of(line, measures, ElmCup::Ingredient::Library.default), line]
+    line = line_resolver(process, standard: measures.standard).resolve(text)
+    [described_class.of(line, measures, ElmCup.shipped), line]
   end
 
   # Steps by amount: docs/model.md, Balance.

@@ -1,6 +1,6 @@
 # frozen_string_literal: true
 
-RSpec.describe ElmCup::Wish::Wish do
+RSpec.describe ElmCup::Wish do
   {
     "texture=rolls" => ["texture", "=", "rolls", nil], "dough.texture=rolls" => ["texture", "=", "rolls", "dough"], "free_sugars<=3" => ["free_sugars", "<=", 3.0, nil], "cost<0,40" => ["cost", "<=", 0.4, nil],
     "protein ≥ 2.5" => ["protein", ">=", 2.5, nil], "top. half.grease<=0.4" => ["grease", "<=", 0.4, "top. half"], "lock:tahini" => ["lock", ":", "tahini", nil], "without:peanut" => ["without", ":", "peanut", nil],
@@ -15,11 +15,11 @@ RSpec.describe ElmCup::Wish::Wish do
     "kcal<=99999" => /up to 5000/, "pieces=2.5" => /whole one/, "pieces=0" => /whole one/, "grams=0" => /more than nothing/, "kcal:3" => /with <=/, "dough.kcal<=90" => /said of the whole/, "lock=tahini" => /write lock:/, "without:" => /names nothing/, "grease<=2" => /up to 1/,
     "\xff<=3" => /is no wish|nothing that can be wished/
   }.each do |text, message|
-    it("refuses “#{text.scrub}” with the mend") { expect { described_class.read(text) }.to raise_error(ElmCup::Wish::Parser::Unreadable, message) }
+    it("refuses “#{text.scrub}” with the mend") { expect { described_class.read(text) }.to raise_error(ElmCup::Wish::Unreadable, message) }
   end
 
   it "takes no text that is too long, as it is kept or in words" do
-    expect { described_class.read("without:#{"a" * 160}") }.to raise_error(ElmCup::Wish::Parser::Unreadable, /too long for a wish; 160 characters/)
+    expect { described_class.read("without:#{"a" * 160}") }.to raise_error(ElmCup::Wish::Unreadable, /too long for a wish; 160 characters/)
     expect { ElmCup.wish(nil, "vegan and #{"  raw  " * 20} and no soy") }.to raise_error(ElmCup::InvalidDocument, /is no wish/)
     expect { ElmCup.wish(nil, "vegan and no #{"honey, no " * 15}soy") }.to raise_error(ElmCup::InvalidDocument, /too long for a wish/)
     expect { ElmCup.wish(nil, "no #{"a" * 160}") }.to raise_error(ElmCup::InvalidDocument, /too long for a wish/)
@@ -33,7 +33,7 @@ RSpec.describe ElmCup::Wish::Wish do
   end
 
   it "names, locks and forbids by id, by what an ingredient is like, and by allergen" do
-    library = ElmCup::Ingredient::Library.default
+    library = ElmCup.shipped
     tahini, maple = %w[tahini maple].map { |id| library[id] }
     expect(%w[lock:tahini lock:sesame lock:maple].map { |text| described_class.read(text).locks?(tahini, "dough") }).to eq([true, true, false])
     expect(%w[dough.lock:tahini top.lock:tahini without:tahini].map { |text| described_class.read(text).locks?(tahini, "dough") }).to eq([true, false, false])
@@ -135,9 +135,9 @@ RSpec.describe ElmCup::Wish::Wish do
     end
 
     it "takes no more wishes than a formula may have, however they are said" do
-      full = document.merge("wishes" => Array.new(24) { |number| "without:#{ElmCup::Ingredient::Library.default.all[number].id}" })
+      full = document.merge("wishes" => Array.new(24) { |number| "without:#{ElmCup.shipped.all[number].id}" })
       expect { ElmCup.wish(full, "vegan and raw") }.to raise_error(ElmCup::InvalidDocument, %r{/text: 26 wishes are too many; 24 is the most})
-      many = ElmCup::Ingredient::Library.default.all.first(30).map { |entry| "without:#{entry.id}" }
+      many = ElmCup.shipped.all.first(30).map { |entry| "without:#{entry.id}" }
       joined = ["vegan, raw, nut free, no soy, no egg", "gluten free, no honey, no tahini, no maple, no milk", *many.first(16)]
       expect { ElmCup.balance(document, wishes: joined) }.to raise_error(ElmCup::InvalidDocument, /2\d wishes are too many/)
     end

@@ -40,16 +40,16 @@ RSpec.describe ElmCup::Binding::Rescue do
 
   # Source: docs/model.md, Binding, case H: takes 1 to 2 % water in practice, the model 1.8 g in 100 g to S .84 as printed; 1.7 to the edge unrounded.
   it "asks about as much water of the date and cocoa case as practice does" do
-    mix = ElmCup::Binding::Mix.new(in_grams({"soft dates" => 75.5, "almond meal" => 12.5, "cocoa" => 11, "vanilla extract" => 1}).map { |text| ElmCup::Ingredient::LineResolver.new(process: "processor").resolve(text) }, process: "processor", room_c: 21)
-    water = ElmCup::Binding::Portion.new(ElmCup::Ingredient::LineResolver.new(process: "hand").resolve("1 g water"), ElmCup::Ingredient::Library.default.binding("water", "liquid"), 1.0)
+    mix = ElmCup::Binding::Mix.new(in_grams({"soft dates" => 75.5, "almond meal" => 12.5, "cocoa" => 11, "vanilla extract" => 1}).map { |text| line_resolver("processor").resolve(text) }, process: "processor", room_c: 21, library: ElmCup.shipped)
+    water = ElmCup::Binding::Portion.new(line_resolver("hand").resolve("1 g water"), ElmCup.shipped.binding("water", "liquid"), 1.0)
     expect(ElmCup::Binding::Dose.new(mix.saturation, water).to_wet(ElmCup::Binding::Texture.near_edge("rolls", from: :dry))).to be_within(0.15).of(1.8)
   end
 
   # Source: docs/model.md, Binding: A1 took 8 g of milk in practice; the model to the near edge 4.4.
   it "asks 4.4 g of milk of the tahini dough to the near edge" do
-    resolver = ElmCup::Ingredient::LineResolver.new(process: "hand")
+    resolver = line_resolver("hand")
     lines = in_grams({"rolled oats, ground" => 23.5, "brown sugar" => 30, "tahini" => 33.5, "vanilla extract" => 1, "maple syrup" => 11, "fine salt" => 0.5}).map { |text| resolver.resolve(text) }
-    mix = ElmCup::Binding::Mix.new(lines, process: "hand", room_c: 21)
+    mix = ElmCup::Binding::Mix.new(lines, process: "hand", room_c: 21, library: ElmCup.shipped)
     milk = mix.portion_of(resolver.resolve("1 g soy milk"))
     expect(ElmCup::Binding::Dose.new(mix.saturation, milk).to_wet(ElmCup::Binding::Texture.near_edge("rolls", from: :dry))).to be_within(0.15).of(4.4)
   end
@@ -68,7 +68,7 @@ RSpec.describe ElmCup::Binding::Rescue do
 
   it "does not bring a new allergen" do
     part = bowl("1 cup honey", "1 cup gluten-free rolled oats")
-    bringing = part["rescue"]["options"].select { |option| ElmCup::Ingredient::Library.default[option["ingredient"]].allergens.intersect?(%w[tree_nut gluten milk]) }
+    bringing = part["rescue"]["options"].select { |option| ElmCup.shipped[option["ingredient"]].allergens.intersect?(%w[tree_nut gluten milk]) }
     expect(bringing).to eq([])
     expect(part["rescue"]["refused"].map { |each| each["why"] }).to include(/would bring/)
   end

@@ -55,8 +55,8 @@ RSpec.describe ElmCup::Binding::Uncertainty do
       [["60 g agave syrup", "60 g rolled oats", "20 g tahini", "10 g caramel pieces"], "hand"], [["30 g dairy butter", "40 g powdered sugar", "30 g coconut flour", "15 g cream cheese"], "hand"]
     ]
     bowls.each do |texts, process|
-      resolver = ElmCup::Ingredient::LineResolver.new(process: process)
-      mix = ElmCup::Binding::Mix.new(texts.map { |text| resolver.resolve(text) }, process: process, room_c: 21)
+      resolver = line_resolver(process)
+      mix = ElmCup::Binding::Mix.new(texts.map { |text| resolver.resolve(text) }, process: process, room_c: 21, library: ElmCup.shipped)
       expect(described_class.new(mix).send(:variance)).to be_within(0.5).percent_of(numerical_variance(mix))
     end
   end
@@ -86,9 +86,9 @@ RSpec.describe ElmCup::Binding::Uncertainty do
   end
 
   it "is wider when the cook does not say how soft the dates are" do
-    said = ElmCup::Ingredient::LineResolver.new(process: "processor")
+    said = line_resolver("processor")
     scale = lambda do |text|
-      mix = ElmCup::Binding::Mix.new([said.resolve(text), said.resolve("12 g coconut flour")], process: "processor", room_c: 21)
+      mix = ElmCup::Binding::Mix.new([said.resolve(text), said.resolve("12 g coconut flour")], process: "processor", room_c: 21, library: ElmCup.shipped)
       described_class.new(mix).send(:variance)
     end
     expect(scale.call("100 g dates")).to be > scale.call("100 g soft dates")

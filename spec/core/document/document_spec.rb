@@ -39,7 +39,7 @@ RSpec.describe "The formula document" do
 
   it "refuses numbers past any float at their place, in every body" do
     {'{"elm_cup":"formula/1","name":"x","components":[{"name":"d","lines":[{"ingredient":"honey","grams":1e400}]}]}' => "/components/0/lines/0/grams", '{"elm_cup":-1e400}' => "/elm_cup", '{"minutes":[1e999]}' => "/minutes/0"}
-      .each { |bytes, pointer| expect { ElmCup.read_json(bytes) }.to raise_error(ElmCup::InvalidDocument) { |error| expect([error.pointer, error.message]).to match([pointer, /larger than any/]) } }
+      .each { |bytes, pointer| expect { ElmCup.read_json(bytes) }.to raise_error(ElmCup::InvalidDocument) { |error| expect([error.faults.first.pointer, error.message]).to match([pointer, /larger than any/]) } }
     expect(faults(with(["shape", "piece_grams"], Float::INFINITY))).to match([["/shape/piece_grams", /larger than any/]])
     expect(faults(with(["components", 0, "lines", 1, "grams"], Float::NAN))).to match([["/components/0/lines/1/grams", /larger than any/]])
   end

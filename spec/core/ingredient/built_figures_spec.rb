@@ -3,7 +3,7 @@
 # Rows of binding.csv say in their source how they were come by; here each rule is worked again from the row it leans on.
 # Source of the rules: docs/model.md, Binding, "a new ingredient from its composition"; common practice.
 RSpec.describe "The binding figures that a rule gives" do
-  library = ElmCup::Ingredient::Library.default
+  library = ElmCup.shipped
   rows = ElmCup::DataTable.rows("binding")
   figures = ->(row) { %w[a b o d].map { |key| row[key].to_f } }
   parts = ->(row) { library[row["ingredient"]].composition.then { |whole| [whole.water / 100, whole.fat / 100] } }

@@ -67,7 +67,7 @@ RSpec.describe "What is in the bowl" do
 
   # Source: docs/model.md, Composition: a dough with 10 % air is about 1.17 g/mL.
   it "knows how dense a dough is" do
-    lines = ElmCup::Ingredient::LineResolver.new(process: "processor")
+    lines = line_resolver("processor")
     bowl = ElmCup::Mixture::Bowl.new(["200 g soft dates", "120 g almonds", "80 g rolled oats"].map { |text| lines.resolve(text) })
     expect(ElmCup::Mixture::Density.of(bowl)).to be_within(0.06).of(1.17)
   end
@@ -76,9 +76,9 @@ RSpec.describe "What is in the bowl" do
   it "adds up the volumes of what it is made of" do
     at_five = {water: 0.9971, protein: 1.3273, fat: 0.9235, mono: 1.5975, di: 1.5975, starch: 1.5975, polyols: 1.5975, fibre: 1.3097, ash: 2.4224, alcohol: 0.80}
     %w[water oil-neutral sugar-granulated psyllium spirits erythritol cocoa protein-powder dates-soft salt oats-rolled].each do |id|
-      entry = ElmCup::Ingredient::Library.default[id]
+      entry = ElmCup.shipped[id]
       parts = at_five.sum { |part, density| entry.composition.public_send(part) / density }
-      bowl = ElmCup::Mixture::Bowl.new([ElmCup::Ingredient::LineResolver.new(process: "hand").weighed(id, 100)])
+      bowl = ElmCup::Mixture::Bowl.new([line_resolver("hand").weighed(id, 100)])
       expect(ElmCup::Mixture::Density.of(bowl, air: 0)).to be_within(0.002).of(100 / parts), id
       expect(ElmCup::Mixture::Density.of(bowl)).to be_within(0.002).of(90 / parts), id
     end

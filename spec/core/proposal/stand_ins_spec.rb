@@ -2,8 +2,8 @@
 
 # What may stand in for what. Common practice of the kitchen, from memory, unless another source is named.
 RSpec.describe ElmCup::Balance::StandIns do
-  library = ElmCup::Ingredient::Library.default
-  resolver = ElmCup::Ingredient::LineResolver.new(process: "hand")
+  library = ElmCup.shipped
+  resolver = Bowls.line_resolver("hand")
   stands_for = ->(id, most = 7) { described_class.new(library) { true }.for(resolver.weighed(id, 100), nil, most: most).map { |entry, _| entry.id } }
 
   it "has a kind for everything that is there for its taste, and only ids that the library knows" do

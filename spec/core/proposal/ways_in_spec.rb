@@ -140,7 +140,7 @@ RSpec.describe "Other ways in" do
     end
 
     it "takes what is usual where everything is there" do
-      all = ElmCup::Ingredient::Library.default.all.map(&:id)
+      all = ElmCup.shipped.all.map(&:id)
       found = cupboard({"have" => have(*all), "shape" => shape, "wishes" => ["protein>=3"]})["answers"]
       expect(found.map { |answer| answer["family"] }.uniq.size).to eq(3)
       expect(found.map { |answer| answer["formula"]["components"][0]["lines"].map { |line| line["ingredient"] } }).to all(include("maple").or(include("dates-soft")))

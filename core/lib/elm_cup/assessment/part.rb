@@ -26,6 +26,9 @@ module ElmCup
         @want = formula.want(said)
       end
 
+      # Short, so that an error that names it stays readable.
+      def inspect = "#<#{self.class} #{name.inspect}>"
+
       # Exact grams of what was mixed, as far as it is read.
       def grams = @grams ||= contents.select(&:read?).sum(Rational(0)) { |line| Rational(line.grams) }
 

@@ -41,6 +41,9 @@ module ElmCup
         dup.tap { |library| library.send(:overlay, mades, currency) }
       end
 
+      # Short, so that an error that names it stays readable.
+      def inspect = "#<#{self.class} of #{@entries.size}>"
+
       # Every Entry, the household's own first, then in the order of the file.
       def all = @entries.values
 

@@ -4,6 +4,8 @@ module ElmCup
   module Wish
     # Reads a wish as it is kept; says what is wrong with one that is none.
     module Parser
+      # Keys that are named first where all are listed.
+      FIRST = %w[texture diet lock without].freeze
       GRAMMAR = /\A(?:(?<part>.+)\.)?(?<key>[a-z_]+)\s*(?<op><=|>=|=|<|>|≤|≥|:)\s*(?<value>.*)\z/m
 
       # The wish. Unreadable, with the mend, where the text is none.
@@ -11,7 +13,7 @@ module ElmCup
         plain = text.to_s.scrub.strip
         too_long(plain) if plain.length > LONGEST
         match = GRAMMAR.match(plain) or Unreadable.because(:no_wish, text: plain[0, 60])
-        kind = Kind.kinds[match[:key]] or Unreadable.because(*unknown(match[:key]))
+        kind = Kind.kinds[match[:key]] or refuse_key(match[:key])
         finished(kind.new(text: plain, key: match[:key], op: Kind::SIGNS.fetch(match[:op], match[:op]), value: match[:value].strip, part: match[:part]))
       end
 
@@ -33,10 +35,12 @@ module ElmCup
           code ? Unreadable.because(code, **facts) : wish.finished
         end
 
+        def known = FIRST & Kind.keys | Key.all.map(&:key) & Kind.keys | Kind.keys
+
         def planned = Document::NotBuilt.names("wish", Kind.keys)
 
-        def unknown(key)
-          planned.include?(key) ? [:wish_not_built, {key: key}] : [:wish_unknown, {key: key, keys: Kind.keys.join(", ")}]
+        def refuse_key(key)
+          planned.include?(key) ? Unreadable.because(:wish_not_built, key: key) : Unreadable.because(:wish_unknown, key: key, keys: known.join(", "))
         end
       end
     end

@@ -1,7 +1,7 @@
 # frozen_string_literal: true
 
 module ElmCup
-  module Answer
+  module Door
     # Balance::Substitutes as a Hash ("substitute/1").
     module SubstitutesWriter
       def self.call(substitutes)

@@ -1,7 +1,7 @@
 # frozen_string_literal: true
 
 module ElmCup
-  module Answer
+  module Door
     # What can be chosen from, for a screen: ingredients, scoops, textures, cup standards, spoons, and the usual kitchen.
     module Catalogue
       # A Hash ready for JSON.

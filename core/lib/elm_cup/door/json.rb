@@ -2,7 +2,7 @@
 
 module ElmCup
   # How the core's values leave by its doors, as Hashes ready for JSON. Nothing is reckoned here, and nothing below reads what is made here.
-  module Answer
+  module Door
     # Any value as JSON has it: values by their members, figures by their digits, what is nil left out.
     module Json
       NONE = {}.freeze

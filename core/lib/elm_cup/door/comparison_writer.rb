@@ -1,7 +1,7 @@
 # frozen_string_literal: true
 
 module ElmCup
-  module Answer
+  module Door
     # An Assessment::Comparison as a Hash ("compare/1").
     module ComparisonWriter
       def self.call(comparison)

@@ -1,7 +1,7 @@
 # frozen_string_literal: true
 
 module ElmCup
-  module Answer
+  module Door
     # One line as a Hash: what was typed, what it was read as, what it weighs and gives.
     module LineWriter
       HALVES = [1, 2].freeze

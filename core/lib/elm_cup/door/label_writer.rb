@@ -1,7 +1,7 @@
 # frozen_string_literal: true
 
 module ElmCup
-  module Answer
+  module Door
     # A Pantry::LabelReading as a Hash ("label/1").
     module LabelWriter
       def self.call(reading)

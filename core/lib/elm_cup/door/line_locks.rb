@@ -1,7 +1,7 @@
 # frozen_string_literal: true
 
 module ElmCup
-  module Answer
+  module Door
     # Which wishes of a formula keep a line of it as it is.
     class LineLocks
       def initialize(assessment)

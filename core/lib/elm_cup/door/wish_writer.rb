@@ -1,7 +1,7 @@
 # frozen_string_literal: true
 
 module ElmCup
-  module Answer
+  module Door
     # A Balance::WishDesk::Reading as a Hash: the first wish that was said, all of them, and all wishes of the formula with them.
     module WishWriter
       def self.call(reading)

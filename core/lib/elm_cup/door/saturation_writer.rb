@@ -1,7 +1,7 @@
 # frozen_string_literal: true
 
 module ElmCup
-  module Answer
+  module Door
     # The saturation of a Binding::Verdict that is estimable, with its band.
     module SaturationWriter
       # A Hash: value, low, high.

@@ -1,7 +1,7 @@
 # frozen_string_literal: true
 
 module ElmCup
-  module Answer
+  module Door
     # A Balance::UnknownBowl as a Hash ("rescue/1").
     module UnknownBowlWriter
       def self.call(bowl)

@@ -1,7 +1,7 @@
 # frozen_string_literal: true
 
 module ElmCup
-  module Answer
+  module Door
     # A Balance::Cupboard as a Hash ("balance/1"): every line of a bowl is one that was put in.
     module CupboardWriter
       def self.call(cupboard)

@@ -1,7 +1,7 @@
 # frozen_string_literal: true
 
 module ElmCup
-  module Answer
+  module Door
     # A Balance::Result as a Hash ("balance/1").
     module BalanceWriter
       VERSION = "balance/1"

@@ -1,7 +1,7 @@
 # frozen_string_literal: true
 
 module ElmCup
-  module Answer
+  module Door
     # What would bring a mix to its wanted texture, as a Hash.
     module RescueWriter
       # from: Binding::Rescue or nil; want: texture id. nil where nothing is needed. The block gives more of an option, a Hash.

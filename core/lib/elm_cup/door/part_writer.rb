@@ -1,7 +1,7 @@
 # frozen_string_literal: true
 
 module ElmCup
-  module Answer
+  module Door
     # Components and flavours of an Assessment as Hashes.
     class PartWriter
       # mL of each kind of binder in a Binding::Saturation, what oil masks below nothing.

@@ -1,7 +1,7 @@
 # frozen_string_literal: true
 
 module ElmCup
-  module Answer
+  module Door
     # Sums behind figures, as Hashes.
     module WhyWriter
       # steps: Binding::Why::Steps. Each formula with its inputs put in gives its value again.

@@ -1,7 +1,7 @@
 # frozen_string_literal: true
 
 module ElmCup
-  module Answer
+  module Door
     # The rows of a library as a screen shows them: every figure with its source and spread.
     module PantryRows
       # All rows of `library` as Hashes.

@@ -1,7 +1,7 @@
 # frozen_string_literal: true
 
 module ElmCup
-  module Answer
+  module Door
     # Flags found in the Hash of an assessment, for who has only that: every line that is not read, every share that waits.
     module FlagWriter
       # Hashes with component, pointer, text, status and message.

@@ -1,7 +1,7 @@
 # frozen_string_literal: true
 
 module ElmCup
-  module Answer
+  module Door
     # An Assessment::Scaling as a Hash ("scale/1"): each line with its nearest measure, and what does not scale.
     module ScalingWriter
       LINE = %w[text grams kitchen].freeze

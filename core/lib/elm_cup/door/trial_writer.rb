@@ -1,7 +1,7 @@
 # frozen_string_literal: true
 
 module ElmCup
-  module Answer
+  module Door
     # A Balance::Trial as a Hash ("trial/1").
     module TrialWriter
       def self.call(trial)

@@ -1,7 +1,7 @@
 # frozen_string_literal: true
 
 module ElmCup
-  module Answer
+  module Door
     # An Assessment as a Hash ready for JSON ("assessment/1"): its parts, and the keys that its sections register.
     module AssessmentWriter
       VERSION = "assessment/1"

@@ -1,7 +1,7 @@
 # frozen_string_literal: true
 
 module ElmCup
-  module Answer
+  module Door
     # An Exchange::Import as a Hash ("import/1"): the formula document it makes, and what each line was read as.
     module ImportWriter
       KEYS = %w[text status ingredient name form grams confidence candidates message from to].freeze

@@ -1,7 +1,7 @@
 # frozen_string_literal: true
 
 module ElmCup
-  module Answer
+  module Door
     # What a list shows of an Assessment, as a Hash: the leading component stands for its texture.
     module SummaryWriter
       def self.call(assessment)

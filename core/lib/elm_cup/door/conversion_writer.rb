@@ -1,7 +1,7 @@
 # frozen_string_literal: true
 
 module ElmCup
-  module Answer
+  module Door
     # An Ingredient::Conversion as a Hash ("convert/1").
     module ConversionWriter
       def self.call(conversion)

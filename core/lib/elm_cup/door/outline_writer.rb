@@ -1,7 +1,7 @@
 # frozen_string_literal: true
 
 module ElmCup
-  module Answer
+  module Door
     # An Assessment::Outline as a Hash.
     module OutlineWriter
       def self.call(outline)
