@@ -10,7 +10,7 @@ module ElmCup
 
     PANTRY_USAGE = "--pantry CSV                             wherever a formula, a cupboard or a bowl is read: the household's own ingredients\n"
     USAGE = (<<~TEXT + Proposals::USAGE + PANTRY_USAGE).freeze
-      elm assess FILE|-                        the assessment of a formula document
+      elm assess FILE|- [--only NAMES]         the assessment of a formula document, or only “pieces,cost” and the like of it
       elm convert TEXT --to UNIT [--cup ID]    a typed amount in g, ml, tsp, tbsp, cups, oz … or “measure” (nearest spoons and cups)
       elm scale FILE|- --by FACTOR             the formula document with every amount times FACTOR (2, 1/2, 0.75)
       elm scale FILE|- --to-grams G            … so that all of it weighs G grams
@@ -21,7 +21,7 @@ module ElmCup
       elm label FILE|-                         an ingredient from its pack's label (JSON), checked
     TEXT
     COMMANDS = (%w[assess convert scale import export compare label] + Proposals::COMMANDS).freeze
-    OPTIONS = (%w[--to --cup --by --to-grams --pieces --piece-grams --format --pantry] + Proposals::OPTIONS).freeze
+    OPTIONS = (%w[--only --to --cup --by --to-grams --pieces --piece-grams --format --pantry] + Proposals::OPTIONS).freeze
     # The longest file that is read at all; the core has its own, smaller limits.
     MOST_BYTES = 64_000_000
     # Bad input, said in one line.
@@ -29,19 +29,26 @@ module ElmCup
 
     def self.run(arguments) = new.run(arguments)
 
+    # input, output, errors: what is read from for “-”, and written to.
+    def initialize(input: $stdin, output: $stdout, errors: $stderr)
+      @input = input
+      @output = output
+      @errors = errors
+    end
+
     # Exit status.
     def run(arguments)
-      return puts(USAGE) || 0 if arguments.empty? || arguments.first == "help" || arguments.intersect?(%w[-h --help])
+      return @output.puts(USAGE) || 0 if arguments.empty? || arguments.first == "help" || arguments.intersect?(%w[-h --help])
 
       @options = options(arguments)
       command = arguments.shift or raise BadInput, "Name a command: #{COMMANDS.join(", ")}"
       raise BadInput, "“#{command.scrub}” is no command; there are #{COMMANDS.join(", ")}" unless COMMANDS.include?(command)
 
       answer = send((command == "rescue") ? :rescue_bowl : command, arguments)
-      puts answer.is_a?(String) ? answer : JSON.pretty_generate(answer)
+      @output.puts answer.is_a?(String) ? answer : JSON.pretty_generate(answer)
       0
     rescue ElmCup::Error, BadInput => error
-      warn "elm: #{error.message.scrub.gsub(/\s+/, " ")}"
+      @errors.puts "elm: #{error.message.scrub.gsub(/\s+/, " ")}"
       2
     end
 
@@ -63,8 +70,9 @@ module ElmCup
     end
 
     def assess(arguments)
-      answer = ElmCup.assess(document(arguments), **pantry)
-      flagged = ElmCup.flagged(answer)
+      formula = document(arguments)
+      answer = ElmCup.assess(formula, sections: listed("--only"), **pantry)
+      flagged = ElmCup.flagged(@options.key?("--only") ? ElmCup.assess(formula, sections: ["components"], **pantry) : answer)
       return answer if flagged.empty?
 
       raise BadInput, flagged.map { |line| "#{line["pointer"]} (#{line["component"]}) “#{line["text"]}”: #{line["message"]}" }.join(" | ")
@@ -74,7 +82,7 @@ module ElmCup
       text = utf8(arguments.join(" "))
       raise BadInput, "Say what to convert: elm convert \"1/2 c + 2 tbsp honey\" --to g" if text.strip.empty?
 
-      ElmCup.convert(text, **{to: @options["--to"], cup: @options["--cup"]}.compact)
+      ElmCup.convert(text, **{to: @options["--to"], cup: @options["--cup"]}.compact, **pantry)
     end
 
     def scale(arguments)
@@ -103,6 +111,9 @@ module ElmCup
 
     def label(arguments) = ElmCup.label(ElmCup.read_json(bytes(arguments)))
 
+    # The names that an option lists, nil where it is not given.
+    def listed(name) = @options[name]&.then { |text| utf8(text).split(",").map(&:strip).reject(&:empty?) }
+
     # The ingredients of --pantry as an option of the core.
     def pantry = @options["--pantry"] ? {pantry: ElmCup.pantry(ElmCup.read_pantry_csv(bytes([@options["--pantry"]])))} : {}
 
@@ -127,7 +138,7 @@ module ElmCup
     def bytes(arguments)
       path = arguments.shift or raise BadInput, "Name a file, or - for standard input"
       raise BadInput, "One file at a time; “#{arguments.first}” is one too many" if arguments.any?
-      return $stdin.binmode.read(MOST_BYTES).to_s if path == "-"
+      return @input.binmode.read(MOST_BYTES).to_s if path == "-"
       raise BadInput, "#{path} is larger than any file that is read here" if File.file?(path) && File.size(path) > MOST_BYTES
 
       File.binread(path)

@@ -45,7 +45,7 @@ module ElmCup
     # Named for its command; `rescue` is a word of the language.
     def rescue_bowl(arguments) = ElmCup.rescue_bowl(document(arguments), **pantry)
 
-    def have = @options["--have"] && utf8(@options["--have"]).split(",").map(&:strip)
+    def have = listed("--have")
 
     def pace
       seconds = number("--seconds") || Balance::Pace::SECONDS

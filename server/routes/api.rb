@@ -25,6 +25,7 @@ module ElmCupServer
     get("/api/health") { answer("ok" => true, "core_version" => CoreVersion::CURRENT) }
     get("/api/library") { answer(Pantry.choices) }
     post("/api/assess") { answer(ElmCup.assess(body_json, pantry: Pantry.library)) }
+    post("/api/assess/sections") { answer(ElmCup.assess(body_json["document"], pantry: Pantry.library, sections: body_json["sections"])) }
     post("/api/lines") { answer(read_line(body_json)) }
     post("/api/nudge") { answer("text" => ElmCup.nudge(body_json["text"], body_json["steps"])) }
     post("/api/scale") { answer(ElmCup.scale(body_json["document"], body_json["factor"])) }
@@ -32,7 +33,7 @@ module ElmCupServer
     post("/api/import") { answer(ElmCup.import(body_json["text"], pantry: Pantry.library)) }
     post("/api/export") { answer("text" => ElmCup.export(body_json["document"], body_json["format"], pantry: Pantry.library)) }
     post("/api/compare") { answer(ElmCup.compare(body_json["before"], body_json["after"], pantry: Pantry.library)) }
-    post("/api/convert") { answer(ElmCup.convert(body_json["text"], to: body_json["to"], cup: body_json["cup"] || "us")) }
+    post("/api/convert") { answer(ElmCup.convert(body_json["text"], to: body_json["to"], cup: body_json["cup"] || "us", pantry: Pantry.library)) }
 
     post("/api/balance") { answer(balance(body_json)) }
     delete("/api/balance/:ticket") { answer("called_off" => Searches.call_off(params["ticket"])) }
@@ -86,11 +87,14 @@ module ElmCupServer
     end
 
     def have(body)
-      body["have"] || (ticked unless ticked.empty?)
+      body["have"] || ticked.then { |ids| ids unless ids.empty? }
     end
 
     # What is ticked, but for what the pantry knows no more.
-    def ticked = Setting.list("cupboard").select { |id| Pantry.library[id] }
+    def ticked
+      library = Pantry.library
+      Setting.list("cupboard").select { |id| library[id] }
+    end
 
     def id = params["id"].to_i
 

@@ -1,9 +1,26 @@
 # frozen_string_literal: true
 
 require "open3"
+require_relative "../../cli/command_line"
 
 RSpec.describe "bin/elm" do
-  def elm(*arguments, input: "") = Open3.capture3(File.expand_path("../../bin/elm", __dir__), *arguments, stdin_data: input, binmode: true)
+  PROGRAM = File.expand_path("../../bin/elm", __dir__)
+  Status = Struct.new(:exitstatus)
+
+  # [output, errors, status] of the command, run in this process; the program itself is run once below.
+  def elm(*arguments, input: "")
+    output, errors = 2.times.map { StringIO.new(+"".b) }
+    status = ElmCup::CommandLine.new(input: StringIO.new(input), output: output, errors: errors).run(arguments.map(&:dup))
+    [output.string, errors.string, Status.new(status)]
+  end
+
+  it "is a program: an answer on standard output and 0, or one line on standard error and 2" do
+    run = ->(*arguments, input: "") { Open3.capture3(PROGRAM, *arguments, stdin_data: input, binmode: true) }
+    out, err, status = run.call("assess", "-", input: JSON.generate(document))
+    expect([JSON.parse(out), err, status.exitstatus]).to eq([JSON.parse(JSON.generate(ElmCup.assess(document))), "", 0])
+    out, err, status = run.call("assess", "-", input: "nonsense")
+    expect([out, err.lines.size, status.exitstatus]).to eq(["", 1, 2])
+  end
 
   let(:document) { formula("1 cup rolled oats, ground", "10 soft dates, to paste", "1/3 cup tahini", "2 tbsp maple syrup", "1/4 tsp salt") }
 
@@ -16,6 +33,15 @@ RSpec.describe "bin/elm" do
       file.close
       expect(elm("assess", file.path).first).to eq(out)
     end
+  end
+
+  it "computes what is asked for and nothing else, and names what there is where something is not" do
+    out, err, status = elm("assess", "-", "--only", "pieces, diets", input: JSON.generate(document))
+    whole = JSON.parse(JSON.generate(ElmCup.assess(document)))
+    expect([err, status.exitstatus]).to eq(["", 0])
+    expect(JSON.parse(out)).to eq(whole.slice("elm_cup", "name", "grams", "pieces", "allergens", "allergens_us", "allergens_eu", "allergen_lines", "traces", "diets", "diet_breaks", "needs", "breaches"))
+    expect(elm("assess", "-", "--only", "colour", input: JSON.generate(document))[1].force_encoding("UTF-8")).to match(/called “colour”; there are components, pieces/)
+    expect(elm("assess", "-", "--only", "pieces", input: JSON.generate(formula("1 cup moon dust")))[2].exitstatus).to eq(2)
   end
 
   it "converts a typed amount" do
@@ -124,12 +150,12 @@ RSpec.describe "bin/elm" do
       script = "require '#{File.expand_path("../../server/environment", __dir__)}'; ElmCupServer::Database.open('#{path}'); ElmCupServer::OwnIngredient.keep([#{own}]); puts ElmCupServer::Formula.start(JSON.parse($stdin.read)).id"
       document["components"][0]["lines"] << {"text" => "1 tbsp corner paste"}
       id, = Open3.capture2(RbConfig.ruby, "-e", script, stdin_data: JSON.generate(document))
-      run = ->(*arguments) { Open3.capture3({"ELM_CUP_DATABASE" => path}, File.expand_path("../../bin/elm", __dir__), *arguments, binmode: true) }
+      run = ->(*arguments) { Open3.capture3({"ELM_CUP_DATABASE" => path}, PROGRAM, *arguments, binmode: true) }
       expect(JSON.parse(run.call("export", id.strip, "--format", "json").first)).to eq(document)
       expect(run.call("export", id.strip, "--format", "csv").first.force_encoding("UTF-8")).to match(/1 tbsp corner paste,own-paste,Corner paste,smooth,15\.0/)
       expect(run.call("export", "999", "--format", "json")[1]).to match(/There is no formula with the number 999/)
     end
-    expect(Open3.capture3({"ELM_CUP_DATABASE" => "/nowhere/x.sqlite3"}, File.expand_path("../../bin/elm", __dir__), "export", "1", "--format", "md")[1]).to match(/There is no database at/)
+    expect(Open3.capture3({"ELM_CUP_DATABASE" => "/nowhere/x.sqlite3"}, PROGRAM, "export", "1", "--format", "md")[1]).to match(/There is no database at/)
   end
 
   it "scales to pieces and to grams, compares two, checks a label, and takes a pantry" do

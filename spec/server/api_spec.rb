@@ -46,7 +46,7 @@ RSpec.describe "The JSON API", server: true do
       id = made["id"]
       before = ElmCupServer::FormulaVersion.count
       problem = ask(:post, "/api/formulas/#{id}/versions", {document: document.merge("components" => []), parent_id: made["version"]["id"]})
-      expect(problem).to include("status" => 422, "errors" => [{"pointer" => "/components", "detail" => "At least one is needed here"}])
+      expect(problem).to include("status" => 422, "errors" => [{"pointer" => "/components", "code" => "list_empty", "detail" => "At least one is needed here"}])
       expect(ElmCupServer::FormulaVersion.count).to eq(before)
       expect(ask(:get, "/api/formulas/#{id}")["version"]["number"]).to eq(1)
     end

@@ -20,7 +20,7 @@ RSpec.describe "Other formulas over the API", server: true do
     expect(ask(:post, "/api/balance", {document: kept})["answers"].first["formula"]["wishes"]).to eq(kept["wishes"])
     saved = ask(:post, "/api/formulas", kept)
     expect(ask(:get, "/api/formulas/#{saved["id"]}")["version"]["document"]["wishes"]).to eq(kept["wishes"])
-    expect(ask(:post, "/api/formulas", kept.merge("wishes" => ["firm=3"]))).to include("status" => 422, "errors" => [{"pointer" => "/wishes/0", "detail" => a_string_matching(/nothing that can be wished for/)}])
+    expect(ask(:post, "/api/formulas", kept.merge("wishes" => ["firm=3"]))).to include("status" => 422, "errors" => [{"pointer" => "/wishes/0", "code" => "wish_unknown", "detail" => a_string_matching(/nothing that can be wished for/)}])
   end
 
   it "gives the first that is found at once where that is asked" do
@@ -46,6 +46,22 @@ RSpec.describe "Other formulas over the API", server: true do
     expect(ask(:put, "/api/settings/cupboard", {value: %w[own-gone maple]})).to eq("value" => %w[maple])
     expect(ask(:put, "/api/settings/cupboard", {value: %w[a a]})).to include("status" => 400)
     expect { ElmCupServer::Setting.keep("cupboard", "{}") }.to raise_error(ActiveRecord::StatementInvalid, /is a list/)
+  end
+
+  it "asks the database as often for eighty ticks as for one" do
+    queries = lambda do |ids|
+      ask(:put, "/api/settings/cupboard", {value: ids})
+      count = 0
+      counter = ->(*, payload) { count += 1 unless payload[:name] == "SCHEMA" }
+      ActiveSupport::Notifications.subscribed(counter, "sql.active_record") { ask(:post, "/api/balance", {document: document, wishes: ["texture=tacky"], quick: true}) }
+      settings = 0
+      reading = ->(*, payload) { settings += 1 unless payload[:name] == "SCHEMA" }
+      ActiveSupport::Notifications.subscribed(reading, "sql.active_record") { ask(:get, "/api/settings/cupboard") }
+      [count, settings]
+    end
+    one = queries.call(%w[maple])
+    expect(queries.call(ElmCup.shipped.all.first(80).map(&:id))).to eq(one)
+    expect(one.max).to be < 12
   end
 
   it "can be called off" do

@@ -6,8 +6,8 @@ module ElmCup
   #   code     what is wrong, a key of core/data/fault_words.yml: what a program goes by
   #   facts    name => what the words of that code are made with
   Fault = Value.of(:pointer, :code, facts: {}) do
-    # A Fault at `pointer`.
-    def self.at(pointer, code, **facts) = new(pointer: pointer, code: code.to_s, facts: facts)
+    # A Fault at `pointer`. KeyError for a code that has no words.
+    def self.at(pointer, code, **facts) = new(pointer: pointer, code: FaultWords.known(code), facts: facts)
 
     # One sentence for a person: what is wrong, and the mend.
     def message = FaultWords.say(code, facts)
