@@ -10,7 +10,7 @@ require_relative "../spec/support/balance_models"
 require_relative "../spec/support/linear_file"
 require_relative "yardstick"
 
-BAR = 3.0
+BAR = 1.5
 SEEDS = (0...24)
 CLOCK = -> { Process.clock_gettime(Process::CLOCK_MONOTONIC) }
 LIBRARY = ElmCup::Ingredient::Library.default

@@ -58,7 +58,7 @@ module ElmCup
   def self.read_line(text, ingredient: nil, was: nil, process: "hand", cup: "us", spoons: Quantity::KitchenMeasures::SPOONS, pantry: shipped)
     standard = Quantity::CupStandard.find(cup)
     line = Ingredient::LineResolver.new(process: process, standard: standard, library: pantry).resolve(text, chosen: ingredient, was: was)
-    Door::LineWriter.call(line, nil, 0, Quantity::KitchenMeasures.new(standard: standard, spoons: spoons), pantry)
+    Door::LineWriter.call(line, nil, 0, Quantity::KitchenMeasures.of(standard, spoons), pantry)
   end
 
   # A typed line with its last amount so many spoon steps larger, smaller where negative.

@@ -46,7 +46,7 @@ module ElmCup
 
     # [Part, Ingredient::Line, its index] of every line that is read.
     def read_lines
-      @read_lines ||= parts.flat_map { |part| part.lines.each_with_index.select { |line, _| line.read? }.map { |line, at| [part, line, at] } }
+      @read_lines ||= parts.flat_map { |part| part.read_lines.map { |line, at| [part, line, at] } }
     end
 
     # The share of a component that stays after others took of it; names of what it may take of without closing a loop.

@@ -11,14 +11,20 @@ module ElmCup
     # Returns a new frozen-instance class with the `required` members and the `optional` ones (name => default).
     def self.of(*required, **optional, &body)
       members = required + optional.keys
-      parameters = required.map { |name| "#{name}:" } + optional.keys.map { |name| "#{name}: self.class::DEFAULTS[:#{name}]" }
+      parameters = required.map { |name| "#{name}:" } + optional.keys.map { |name| "#{name}: self::DEFAULTS[:#{name}]" }
       Class.new do
         const_set(:DEFAULTS, optional.freeze)
         const_set(:MEMBERS, members.freeze)
         attr_reader(*members)
-        # The source is made of the member names given by the programmer, never of data.
+        # The source is made of the member names given by the programmer, never of data. Members go in by their places: a call with
+        # keywords through Class#new would make a Hash each time.
         class_eval <<~RUBY, __FILE__, __LINE__ + 1
-          def initialize(#{parameters.join(", ")})
+          def self.new(#{parameters.join(", ")}) = allocate.__send__(:fill, #{members.join(", ")})
+
+          # A copy with some members replaced.
+          def with(#{members.map { |name| "#{name}: @#{name}" }.join(", ")}) = self.class.allocate.__send__(:fill, #{members.join(", ")})
+
+          protected def fill(#{members.join(", ")})
             #{members.map { |name| "@#{name} = #{name}" }.join("\n")}
             freeze
           end
@@ -33,9 +39,6 @@ module ElmCup
     module Instance
       # A hash of the members, by name.
       def to_h = self.class::MEMBERS.to_h { |name| [name, public_send(name)] }
-
-      # A copy with some members replaced.
-      def with(**changes) = self.class.new(**to_h, **changes)
 
       def ==(other) = other.class == self.class && other.to_h == to_h
 

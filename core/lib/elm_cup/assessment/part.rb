@@ -12,6 +12,16 @@ module ElmCup
       # contents: all Lines in it; bowl: Mixture::Bowl of them
       attr_reader :want, :lines, :takings, :contents, :bowl, :resolver, :measures, :library
 
+      # The Part of a Document::Part that takes of no other: kept, so that a change of one part judges one part. What a Part reckons late
+      # it reckons from itself alone, so that two threads that share one come to the same.
+      def self.kept(said, formula, library)
+        return new(said, formula, library) if said.lines.sum { |line| line.text.to_s.length } > MOST_KEPT_CHARACTERS
+
+        library.parts.fetch([said.key_of_content, formula.want(said), formula.kitchen]) { new(said, formula, library) }
+      end
+
+      MOST_KEPT_CHARACTERS = 4_000
+
       # said: Document::Part; formula: Document::Formula it stands in; takings: of the components it takes a share of.
       def initialize(said, formula, library, takings: [])
         @said = said
@@ -69,12 +79,18 @@ module ElmCup
         @rescue_from ||= verdict && Binding::Rescue.new(mix, want: want, measures: measures, lines_at: lines_at, opening: opening, library: library)
       end
 
+      # [Ingredient::Line, its index] of every line of its own that is read.
+      def read_lines = @read_lines ||= lines.each_with_index.select { |line, _| line.read? }
+
+      # What is made of this part alone, such as its words for a door: kept with it, under a name.
+      def kept_with(name) = (@kept_with ||= {})[name] ||= yield.freeze
+
       # What SecondLook's rules look at; nil while it is empty.
       def table
         return if bowl.empty?
 
         @table ||= SecondLook::Table.new(name: name, lines_at: lines_at, opening: opening, type: type, process: process, lines: lines,
-          bowl: bowl, mix: mix, measures: measures, resolver: resolver, library: library)
+          read_lines: read_lines, bowl: bowl, mix: mix, measures: measures, resolver: resolver, library: library)
       end
 
       # One sentence that a cook can act on.

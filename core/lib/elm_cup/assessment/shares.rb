@@ -44,7 +44,7 @@ module ElmCup
         @read[index] ||= begin
           part = formula.components[index]
           takings = part.takes.each_with_index.map { |take, at| taking(take, "#{part.pointer}/takes/#{at}") }
-          Part.new(part, formula, library, takings: takings)
+          takings.empty? ? Part.kept(part, formula, library) : Part.new(part, formula, library, takings: takings)
         end
       end
 

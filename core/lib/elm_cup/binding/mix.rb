@@ -17,20 +17,21 @@ module ElmCup
       attr_reader :lines, :process, :room_c, :portions, :saturation
 
       # lines: Ingredient::Lines, all read; room_c: the temperature it is mixed at.
-      def initialize(lines, process:, room_c:, library:)
+      # alone: Portions of the first lines as they are out of company, where they are known.
+      def initialize(lines, process:, room_c:, library:, alone: [])
         @lines = lines
         @process = process
         @room_c = room_c
         @library = library
-        first = lines.map { |line| portion(line, line.form) }
-        guess = Saturation.of(first)
-        @portions = first.map { |each| in_company(each, guess) }.freeze
+        @alone = (alone + lines.drop(alone.size).map { |line| portion(line, line.form) }).freeze
+        guess = Saturation.of(@alone)
+        @portions = @alone.map { |each| in_company(each, guess) }.freeze
         @saturation = Saturation.of(@portions)
         freeze
       end
 
       # The mix with one more line.
-      def with(line) = Mix.new(lines + [line], process: process, room_c: room_c, library: @library)
+      def with(line) = Mix.new(lines + [line], process: process, room_c: room_c, library: @library, alone: @alone)
 
       # Dates and other pulp lead.
       def date_led? = saturation.pulp_led?

@@ -15,17 +15,15 @@ module ElmCup
         @base_grams = line.base_grams.to_f
         @liquid = liquid
         @change = line.prepared ? WaterChange.per_gram(figures, line.prepared.water_grams.positive?) : WaterChange::NONE
+        @a_ml = @base_grams * figures.a + changed(:a)
+        @b_ml = @base_grams * figures.b + changed(:b)
+        @o_ml = @base_grams * figures.o * liquid
+        @d_ml = @base_grams * figures.d + changed(:d)
         freeze
       end
 
       # mL of free watery binder in the whole mass; b of binder in pulp, o of liquid fat at the mixing temperature, d of demand.
-      def a_ml = @base_grams * figures.a + changed(:a)
-
-      def b_ml = @base_grams * figures.b + changed(:b)
-
-      def o_ml = @base_grams * figures.o * liquid
-
-      def d_ml = @base_grams * figures.d + changed(:d)
+      attr_reader :a_ml, :b_ml, :o_ml, :d_ml
 
       # The same in one gram of what goes into the bowl.
       def a_per_gram = per_gram(a_ml)

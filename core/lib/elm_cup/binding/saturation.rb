@@ -23,8 +23,8 @@ module ElmCup
       # The Saturation of Portions.
       def self.of(portions)
         syrup = portions.sum(0.0, &:syrup_ml)
-        new(water: portions.sum(0.0, &:a_ml) - syrup, syrup: syrup, pulp: portions.sum(0.0, &:b_ml), fat: portions.sum(0.0, &:o_ml),
-          demand: portions.sum(0.0, &:d_ml))
+        water = portions.sum(0.0, &:a_ml) - syrup
+        new(water: water, syrup: syrup, pulp: portions.sum(0.0, &:b_ml), fat: portions.sum(0.0, &:o_ml), demand: portions.sum(0.0, &:d_ml))
       end
 
       # A: water and syrup.

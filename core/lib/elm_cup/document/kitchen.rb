@@ -14,7 +14,7 @@ module ElmCup
       end
 
       # The measures that exist here.
-      def measures = Quantity::KitchenMeasures.new(standard: cup, spoons: spoons)
+      def measures = Quantity::KitchenMeasures.of(cup, spoons)
     end
   end
 end

@@ -24,6 +24,9 @@ module ElmCup
       def self.lines(said, pointer) = said.each_with_index.map { |line, at| Line.new(pointer: "#{pointer}/#{at}", said: line) }
       private_class_method :lines
 
+      # All that it says, to know another with the same by.
+      def key_of_content = [pointer, key, name, type.id, process, want, listed, lines.map(&:said)]
+
       # Pointer to its list of lines.
       def lines_at = "#{pointer}/#{key}"
 

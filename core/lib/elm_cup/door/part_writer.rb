@@ -19,7 +19,7 @@ module ElmCup
       def component(part)
         {
           "name" => part.name, "type" => part.type.id, "process" => part.process, "grams" => Json.round(part.bowl.grams, 2),
-          "grams_left" => Json.round(part.grams * @assessment.left(part), 2), "want" => part.want, "sentence" => part.sentence, **judged(part), **facts(part),
+          "grams_left" => Json.round(part.grams * @assessment.left(part), 2), "want" => part.want, **alone(part),
           "takes" => part.takings.map { |taking| taking(taking) }, "lines" => lines(part), "may_take" => @assessment.may_take(part)
         }.compact
       end
@@ -29,7 +29,7 @@ module ElmCup
         folded = flavour.folded
         {
           "name" => flavour.name, "process" => folded.process, "grams" => Json.round(flavour.bowl.grams, 2), "want" => folded.want,
-          "sentence" => folded.sentence, **judged(folded), **facts(folded), "lines" => lines(folded), "share" => Json.round(flavour.split.share, 4),
+          **alone(folded), "lines" => lines(folded), "share" => Json.round(flavour.split.share, 4),
           "component" => flavour.base.name, "topping" => lines(flavour.topping, mixed: false), "allergens" => flavour.bowl.allergens, "diets" => flavour.diets,
           **pieces(index)
         }.compact
@@ -37,13 +37,16 @@ module ElmCup
 
       private
 
+      # What is said of a part whatever stands beside it.
+      def alone(part) = part.kept_with(:said) { {"sentence" => part.sentence, **judged(part), **facts(part)} }
+
       # mixed: nothing of what is only strewn on meets in a bowl.
       def lines(part, mixed: true)
-        part.lines.each_with_index.map do |line, at|
-          said = LineWriter.call(line, (part.portion(at) if mixed), part.bowl.grams, part.measures, part.library)
-          @locks.any? ? said.merge(@locks.of(line, part.name)) : said
-        end
+        said = part.kept_with(mixed ? :lines : :strewn) { part.lines.each_with_index.map { |line, at| line(part, line, (part.portion(at) if mixed)) } }
+        @locks.any? ? said.zip(part.lines).map { |each, line| each.merge(@locks.of(line, part.name)) } : said
       end
+
+      def line(part, line, portion) = LineWriter.call(line, portion, part.bowl.grams, part.measures, part.library)
 
       def pieces(index)
         formed = @assessment.pieces.yields&.at(index) or return {}

@@ -6,6 +6,7 @@ module ElmCup
     class Library
       # Lines that were read lately are kept, so that a change of one line reads one line.
       KEPT_READINGS = 8_000
+      KEPT_PARTS = 600
 
       attr_reader :form_words, :descriptors, :ambiguous_names
 
@@ -15,8 +16,8 @@ module ElmCup
       # ISO 4217 code of the prices in it.
       attr_reader :currency
 
-      # BoundedCache of Lines by what they were read from.
-      attr_reader :readings
+      # BoundedCaches of Lines by what they were read from, and of whole parts that take of no other (Assessment::Part keeps them).
+      attr_reader :readings, :parts
 
       def initialize
         @own = [].freeze
@@ -85,6 +86,7 @@ module ElmCup
       def finish
         @matcher = Once.new { Naming::Matcher.new(self) }
         @readings = BoundedCache.new(KEPT_READINGS)
+        @parts = BoundedCache.new(KEPT_PARTS)
         freeze
       end
     end

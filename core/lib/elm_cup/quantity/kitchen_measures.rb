@@ -24,6 +24,12 @@ module ElmCup
       # A term is not counted out further than this many of its own unit where the next larger kind of measure takes no more than that.
       MOST = {"tsp" => 3, "tbsp" => 4}.freeze
 
+      # Kitchens that were measured by lately.
+      KEPT = BoundedCache.new(200)
+
+      # The measures of a kitchen: made once, as long as it is asked for now and then.
+      def self.of(standard, spoons) = KEPT.fetch([standard.id, spoons]) { new(standard: standard, spoons: spoons) }
+
       # spoons, cups: texts such as "1/2 tsp"; ArgumentError for one that is no spoon or cup.
       def initialize(standard: CupStandard::US, spoons: SPOONS, cups: CUPS)
         @standard = standard
@@ -56,17 +62,13 @@ module ElmCup
       # The Nearest to `ml` (Numeric > 0), of at most two terms; of three where two miss and `exact` is asked.
       def nearest(ml, exact: false)
         wanted = ml.to_f
-        best = best_of(sums(wanted, 2), wanted)
-        best = best_of(sums(wanted, 3), wanted) if exact && best.error.abs >= MISS
+        best = best(wanted, 2)
+        best = best(wanted, 3) if exact && best.error.abs >= MISS
         best
       end
 
       # The least sum that is not under `ml`: a dose rounded up to the next spoon.
-      def at_least(ml)
-        wanted = ml.to_f
-        over = sums(wanted, 2, up: true).select { |sum| size(sum) >= wanted * ENOUGH }
-        best_of(over, wanted)
-      end
+      def at_least(ml) = best(ml.to_f, 2, up: true)
 
       private
 
@@ -81,28 +83,51 @@ module ElmCup
         Measure.new(family: match[2], share: share, ml: ml, size: ml.to_f)
       end
 
-      # Candidate sums as lists of [Measure, whole count], larger measures first.
-      def sums(wanted, terms, from: 0, up: false)
-        return [[]] if terms.zero?
+      # The Nearest of all sums of so many terms: the one that is least off, of the fewest terms and the fewest spoons.
+      # up: only sums that are enough.
+      def best(wanted, terms, up: false)
+        chosen = nil
+        least = nil
+        each_sum(wanted, terms, up) do |sum, size|
+          next if up && size < wanted * ENOUGH
 
-        found = [[]]
-        (from...@measures.size).each do |index|
-          each = @measures[index]
-          counts(each, wanted, up).each do |count|
-            rest = wanted - count * each.size
-            tails = (rest > NOTHING && terms > 1) ? sums(rest, terms - 1, from: index + 1, up: up) : [[]]
-            tails.each { |tail| found << [[each, count], *tail] unless tail.any? { |other, _| other.family == each.family } }
-          end
+          off = ((size - wanted).abs / wanted).round(3)
+          next if least && off > least.first
+
+          score = [off, sum.size, sum.sum(&:last)]
+          chosen, least = sum, score if least.nil? || (score <=> least).negative?
         end
-        found
+        nearest_of(chosen || [[@measures.last, 1]], wanted)
       end
 
-      def counts(each, wanted, up)
+      # Gives every candidate sum, a list of [Measure, whole count], larger measures first and one of each kind, with its mL as a Float.
+      def each_sum(wanted, terms, up, from: 0, before: [], size: 0.0, &give)
+        (from...@measures.size).each do |index|
+          each = @measures[index]
+          next if !before.empty? && before.any? { |other, _| other.family == each.family }
+
+          each_count(each, wanted, up) do |count|
+            sum = [*before, [each, count]]
+            filled = count * each.size
+            give.call(sum, size + filled)
+            rest = wanted - filled
+            each_sum(rest, terms - 1, up, from: index + 1, before: sum, size: size + filled, &give) if rest > NOTHING && terms > 1
+          end
+        end
+      end
+
+      # Whole counts of a Measure that come near to `wanted`: just under, nearest, and just over where `up` is asked.
+      def each_count(each, wanted, up)
         exact = wanted / each.size
-        whole = [exact.floor, exact.round]
-        whole << exact.ceil if up
-        whole.uniq!
-        whole.select { |count| count.positive? && count < each.too_many }
+        under = exact.floor
+        near = exact.round
+        most = each.too_many
+        yield under if under.positive? && under < most
+        yield near if near != under && near < most
+        return unless up
+
+        over = exact.ceil
+        yield over if over != under && over != near && over < most
       end
 
       # As long as no larger one could take its place, it is counted on.
@@ -116,14 +141,9 @@ module ElmCup
         FAMILIES.keys.index(other.family) > FAMILIES.keys.index(each.family)
       end
 
-      def size(sum) = sum.sum(0.0) { |each, count| each.size * count }
-
-      def best_of(sums, wanted)
-        chosen = sums.reject(&:empty?).min_by do |sum|
-          [((size(sum) - wanted).abs / wanted).round(3), sum.size, sum.sum { |_, count| count }]
-        end
-        chosen ||= [[@measures.last, 1]]
-        Nearest.new(text: words(chosen), ml: chosen.sum(0) { |each, count| each.ml * count }, error: (size(chosen) - wanted) / wanted)
+      def nearest_of(sum, wanted)
+        size = sum.sum(0.0) { |each, count| each.size * count }
+        Nearest.new(text: words(sum), ml: sum.sum(0) { |each, count| each.ml * count }, error: (size - wanted) / wanted)
       end
 
       def words(sum)

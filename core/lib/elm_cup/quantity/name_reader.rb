@@ -9,6 +9,7 @@ module ElmCup
         to_taste: /\bto taste\b/i, as_needed: /\b(?:as needed|as required|if needed)\b/i,
         optional: /\boptional(?:ly)?\b/i, divided: /\bdivided\b/i
       }.freeze
+      ANY_FLAG = Regexp.union(FLAGS.values)
       # Words that say what the rest is for; they are kept as a note and not counted. An amount may stand in them, "plus 1/4 cup
       # for rolling", but no other ingredient.
       AMOUNT_MORE = /(?:\b(?:plus|and)|\+)\s+[\d½⅓⅔¼¾⅛][\d\s.,\/½⅓⅔¼¾⅛]*(?:#{Unit::PATTERN}\s+)?(?=(?:for|to)\b)/i
@@ -17,6 +18,8 @@ module ElmCup
       TO_WHAT = /top|finish|serve|decorate|garnish|sprinkle|drizzle|dust|coat|dip|grease|roll(?:\s+in)?/i
       MORE = /(?:\b(?:plus|and)|\+)\s+(?:[^,;]*\s)?(?:more|extra|some)\b.*/i
       ASIDE = /#{MORE}|(?:#{AMOUNT_MORE})?\bfor\s+(?:#{FOR_WHAT})\b.*|(?:#{AMOUNT_MORE})?\bto\s+(?:#{TO_WHAT})\b.*/i
+      # A cheap look for what an aside may begin with.
+      ASIDE_BEGINS = /\b(?:plus|and|for|to)\b|\+/i
       # "dates soaked 1 h", "walnuts toasted and chopped": what is done stands behind the name without a comma.
       WHAT = /soaked|drained|toasted|roasted|blanched|skinned|rehydrated|chopped|ground|melted|mashed|crushed|softened/i
       UNTIL = /\s*\z|\s+(?:and|&|in|for|overnight|until|with|then|over|to|half|an?|about|\d)\b/i
@@ -70,6 +73,8 @@ module ElmCup
       def pass_over(words) = @notes << "“#{words}” is not used: the first is taken"
 
       def take_flags(text)
+        return text unless text.match?(ANY_FLAG)
+
         FLAGS.reduce(text) do |rest, (flag, pattern)|
           next rest unless rest.match?(pattern)
 
@@ -79,6 +84,8 @@ module ElmCup
       end
 
       def take_aside(text)
+        return text unless text.match?(ASIDE_BEGINS)
+
         text.sub(ASIDE) do |aside|
           @aside = true
           said = aside.strip
@@ -88,7 +95,15 @@ module ElmCup
         end
       end
 
-      def clean(text) = text.gsub(/[()\[\]"“”*]/, " ").gsub(/\s+/, " ").sub(/\A\s*(?:of|the)\s+/i, "").gsub(/\A[\s.,:;-]+|[\s.,:;-]+\z/, "")
+      # Letters and single spaces have nothing around them to take off.
+      CLEAN = /\A(?!(?:of|the)\s)[a-z]+(?: [a-z]+)*\z/i
+
+      def clean(text)
+        plain = text.strip
+        return plain if plain.match?(CLEAN)
+
+        text.gsub(/[()\[\]"“”*]/, " ").gsub(/\s+/, " ").sub(/\A\s*(?:of|the)\s+/i, "").gsub(/\A[\s.,:;-]+|[\s.,:;-]+\z/, "")
+      end
     end
   end
 end

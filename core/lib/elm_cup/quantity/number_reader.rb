@@ -23,8 +23,8 @@ module ElmCup
       metric = "(?=\\s*(?:g|gr|gm|gms|grams?|grammes?|ml|mls|millilit(?:re|er)s?)\\b)"
       part = "(?:#{PARTS.keys.sort_by { |w| -w.length }.join("|")})"
       not_half_and_half = "(?!half[\\s-]+(?:and|&|n)[\\s-]+half)"
-      # One pattern a way of writing; the first that matches wins. Each yields the value from its captures.
-      PATTERNS = [
+      # One pattern a way of writing; the first that matches wins. Each yields the value from its captures. Those of digits first.
+      IN_DIGITS = [
         [/(\d+)(?:\s*-\s*|\s*)(#{vulgar})/, :fraction, ->(m) { Rational(m[1]) + VULGAR[m[2]] }],
         [/(\d+)(?:\s+|-)(\d+)#{slash}(\d+)(?!\d)/, :fraction, ->(m) { mixed(m[1], m[2], m[3]) }],
         [/(\d+)\s+(?:and|&)\s+(\d+)#{slash}(\d+)(?!\d)/i, :fraction, ->(m) { mixed(m[1], m[2], m[3]) }],
@@ -37,7 +37,10 @@ module ElmCup
         [/(\d+)\s+dozen\b/i, :fraction, ->(m) { 12 * Rational(m[1]) }],
         [/(\d+[.,]\d+|\.\d+)/, :decimal, ->(m) { Rational("0#{m[1]}".tr(",", ".")) }],
         [/(\d+)/, :whole, ->(m) { Rational(m[1]) }],
-        [/(#{vulgar})/, :fraction, ->(m) { VULGAR[m[1]] }],
+        [/(#{vulgar})/, :fraction, ->(m) { VULGAR[m[1]] }]
+      ].freeze
+      # The same of words.
+      IN_WORDS = [
         [/(#{cardinal})\s+and\s+(?:an?\s+|one\s+)?(#{part})\b/i, :word, ->(m) { cardinal(m[1]) + Rational(1, PARTS.fetch(m[2].downcase)) }],
         [/(?:(half)\s+(?:an?\s+)?|(#{cardinal})\s+|an?\s+)?dozen\b/i, :word, ->(m) {
           12 * (if m[1]
@@ -53,6 +56,8 @@ module ElmCup
         [/(#{cardinal})\b/i, :word, ->(m) { Rational(cardinal(m[1])) }],
         [/an?\b/i, :word, ->(_) { Rational(1) }]
       ].freeze
+
+      LETTER = /[a-z]/i
 
       # An exact fraction of two texts of digits; nil where the denominator is zero.
       def self.fraction(numerator, denominator)
@@ -72,8 +77,9 @@ module ElmCup
 
       # A Number at `scanner`'s place (advanced past it), nil if none stands there, :zero_denominator for 1/0.
       def self.read(scanner)
-        PATTERNS.each do |pattern, style, value_of|
-          from = scanner.charpos
+        patterns = scanner.check(LETTER) ? IN_WORDS : IN_DIGITS
+        from = scanner.charpos
+        patterns.each do |pattern, style, value_of|
           next unless scanner.scan(pattern)
 
           value = value_of.call(scanner)

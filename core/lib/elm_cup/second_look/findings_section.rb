@@ -18,8 +18,7 @@ module ElmCup
 
       def parted
         @parted ||= begin
-          tables = assessment.parts.filter_map(&:table)
-          whole = Whole.new(tables: tables, needs: assessment.formula.needs, bowl: assessment.bowl, library: assessment.library)
+          whole = Whole.of(assessment.parts.filter_map(&:table), needs: assessment.formula.needs, bowl: assessment.bowl, library: assessment.library)
           SecondLook.findings(whole).partition { |finding| assessment.formula.muted.include?(finding.rule) }
         end
       end

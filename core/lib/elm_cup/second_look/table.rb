@@ -8,9 +8,8 @@ module ElmCup
     #   lines           Ingredient::Lines in the document's order; flagged ones too
     #   bowl            Mixture::Bowl of these and what it takes of others        mix  Binding::Mix, nil while a line is flagged
     #   measures        Quantity::KitchenMeasures     resolver  Ingredient::LineResolver     library  Ingredient::Library
-    Table = Value.of(:name, :lines_at, :type, :process, :lines, :bowl, :mix, :measures, :resolver, :library, opening: []) do
-      # [Line, its index] of every line that is read.
-      def read_lines = lines.each_with_index.select { |line, _| line.read? }
+    #   read_lines      [Line, its index] of every line that is read
+    Table = Value.of(:name, :lines_at, :type, :process, :lines, :read_lines, :bowl, :mix, :measures, :resolver, :library, opening: []) do
 
       # [Binding::Portion, index of its line] of its own lines, in their order; none without a mix.
       def portions = mix ? mix.portions.first(lines.size).each_with_index.to_a : []

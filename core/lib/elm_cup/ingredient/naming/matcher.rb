@@ -67,9 +67,14 @@ module ElmCup
         # A Match without guessing at the spelling, or nil.
         def certain(name)
           words = NameWords.of(name)
+          by_name(name, words) || ambiguous(words) || described(name, words)
+        end
+
+        # The same without words that only describe, "raw", "good-quality", and shares of cocoa.
+        def described(name, words)
           plain = words.reject { |word| @library.descriptors.key?(word) || word.match?(PER_CENT) }
           best = words.grep(PER_CENT).any? ? ASSUMED : EXACT
-          by_name(name, words) || ambiguous(words) || by_name(name, plain, DESCRIBED * (words.size - plain.size), best: best) || ambiguous(plain)
+          by_name(name, plain, DESCRIBED * (words.size - plain.size), best: best) || ambiguous(plain)
         end
 
         # best: the confidence of the very name; under EXACT the cook is told what it is taken as.
