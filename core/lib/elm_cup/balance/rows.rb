@@ -16,6 +16,8 @@ module ElmCup
       def initialize(situation)
         @situation = situation
         @amounts = situation.all
+        @in_pieces = {}
+        @whole = {}
       end
 
       # A figure of one piece; nil without a shape.
@@ -58,7 +60,7 @@ module ElmCup
       # Pieces as a sum over the amounts; nil without a shape.
       def pieces
         shape = situation.pieces or return
-        shape.fixed_count ? constant(shape.fixed_count.to_f) : Linear.new(@amounts.map { |amount| pieces_per_gram(amount) })
+        @pieces ||= shape.fixed_count ? constant(shape.fixed_count.to_f) : Linear.new(@amounts.map { |amount| pieces_per_gram(amount) })
       end
 
       # The same of each bowl that is shaped for itself.
@@ -73,7 +75,7 @@ module ElmCup
       def of_ingredient(id) = Linear.new(@amounts.map { |amount| (amount.entry.id == id) ? 1.0 : 0.0 })
 
       # Everything, `figure` per gram.
-      def whole(figure) = Linear.new(@amounts.map { |amount| amount.per_gram.fetch(figure) })
+      def whole(figure) = @whole[figure] ||= Linear.new(@amounts.map { |amount| amount.per_gram.fetch(figure) })
 
       private
 
@@ -91,7 +93,7 @@ module ElmCup
         amount.per_gram.fetch("one") * per_gram * amount.in_piece
       end
 
-      def in_pieces(figure) = Linear.new(@amounts.map { |amount| amount.per_gram.fetch(figure) * amount.in_piece })
+      def in_pieces(figure) = @in_pieces[figure] ||= Linear.new(@amounts.map { |amount| amount.per_gram.fetch(figure) * amount.in_piece })
 
       def of_part(part, letter) = Linear.new(@amounts.map { |amount| amount.binding.fetch(part, NOTHING)[letter] })
     end

@@ -55,7 +55,7 @@ module ElmCup
         {formula: word, inputs: {word => digits(value)}, labels: {word => said}}
       end
 
-      def pieces?(linear) = linear.per_gram == @rows.pieces&.per_gram && linear.constant == @rows.pieces&.constant
+      def pieces?(linear) = linear.equal?(@rows.pieces)
 
       # Shares of lines and what comes in.
       def size
