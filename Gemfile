@@ -3,10 +3,12 @@
 source "https://rubygems.org"
 
 # Core: the computation.
+gem "hana", "~> 1.3"
 gem "highs", "~> 0.2.6"
 gem "htmlentities", "~> 4.4"
 gem "json", "~> 2.10"
 gem "json_schemer", "~> 2.5.0"
+gem "zeitwerk", "~> 2.6.18"
 
 # Server: API and storage.
 gem "activerecord", "~> 7.2.3"
@@ -15,12 +17,12 @@ gem "puma", "~> 8.0"
 gem "rack", "~> 3.2"
 gem "sinatra", "~> 4.2"
 gem "sqlite3", "~> 2.8.0"
-gem "zeitwerk", "~> 2.6.18"
 
 group :development, :test do
   gem "brakeman", "~> 7.1", require: false
   gem "capybara", "~> 3.40"
   gem "cuprite", "~> 0.17"
+  gem "parallel_tests", "~> 4.10"
   gem "rack-test", "~> 2.2"
   gem "rspec", "~> 3.13"
   gem "standard", "~> 1.50", require: false

@@ -28,7 +28,11 @@ def program(document, wishes)
   question.problem(question.wishes, all: false).program
 end
 
-models = SEEDS.map { |seed| BalanceModels.document(seed).then { |document| [document, BalanceModels.wishes(seed, ElmCup.assess(document))] } }
+models = SEEDS.map { |seed|
+  BalanceModels.document(seed).then { |document|
+    [document, BalanceModels.wishes(seed, ElmCup.assess(document))]
+  }
+}
 ElmCup.balance(models.first[0], wishes: models.first[1], quick: true, clock: CLOCK)
 
 runs = models.map do |document, wishes|
@@ -37,12 +41,15 @@ runs = models.map do |document, wishes|
   all, all_ms = timed { ElmCup.balance(document, wishes: wishes, clock: CLOCK) }
   raise "a model of the bench has no answer" if first["answers"].empty? || all["answers"].empty?
 
-  {ratio: first_ms / (1000 * reference.seconds), first: first_ms, all: all_ms, answers: all["answers"].size, proved: all["answers"].all? { |answer| answer["proved_optimal"] }}
+  {ratio: first_ms / (1000 * reference.seconds), first: first_ms, all: all_ms, answers: all["answers"].size,
+   proved: all["answers"].all? { |answer| answer["proved_optimal"] }}
 end
 median = ->(key) { Yardstick.median(runs.map { |run| run[key] }) }
 puts JSON.generate({
-  "name" => "balance to its first answer, beside glpsol", "models" => runs.size, "ratio" => median.call(:ratio).round(3), "bar" => BAR, "milliseconds" => median.call(:first).round,
-  "slowest_milliseconds" => runs.map { |run| run[:first] }.max.round, "all_answers_milliseconds" => median.call(:all).round, "answers" => runs.sum { |run| run[:answers] },
+  "name" => "balance to its first answer, beside glpsol", "models" => runs.size, "ratio" => median.call(:ratio).round(3), "bar" => BAR,
+  "milliseconds" => median.call(:first).round,
+  "slowest_milliseconds" => runs.map { |run| run[:first] }.max.round, "all_answers_milliseconds" => median.call(:all).round,
+  "answers" => runs.sum { |run| run[:answers] },
   "models_proved" => runs.count { |run| run[:proved] }
 })
 exit((median.call(:ratio) > BAR) ? 1 : 0)

@@ -11,7 +11,8 @@ RUNS = 41
 LINES = [
   ["1 1/2 cups rolled oats, ground", "10 soft dates", "1/2 c + 2 tbsp cashew butter", "1/4 cup maple syrup", "1/2 tsp fine salt"],
   ["3/4 cup almond flour", "2 heaping tbsp cocoa powder", "1/3 cup tahini", "2-3 tbsp honey", "1 tsp vanilla extract"],
-  ["150 g dark chocolate, melted", "1 tbsp coconut oil, melted", "1/4 cup desiccated coconut", "1 pinch flaky salt", "2 tbsp chopped pistachios"]
+  ["150 g dark chocolate, melted", "1 tbsp coconut oil, melted", "1/4 cup desiccated coconut", "1 pinch flaky salt",
+    "2 tbsp chopped pistachios"]
 ].freeze
 
 # A formula of 3 components and 15 lines; each number of `seed` gives other amounts, and so other texts to read.
@@ -19,7 +20,8 @@ def formula(seed)
   random = Random.new(seed)
   components = LINES.each_with_index.map do |lines, index|
     texts = lines.map { |text| text.sub(/\A(\d+)/) { |whole| (whole.to_i + random.rand(1..9)).to_s } + ", batch #{seed}" }
-    {"name" => "part #{index}", "type" => %w[filling dough layer][index], "process" => %w[hand processor hand][index], "lines" => texts.map { |text| {"text" => text} }}
+    {"name" => "part #{index}", "type" => %w[filling dough layer][index], "process" => %w[hand processor hand][index],
+     "lines" => texts.map { |text| {"text" => text} }}
   end
   {"elm_cup" => "formula/1", "name" => "Bench #{seed}", "components" => components, "shape" => {"kind" => "ball", "piece_grams" => 18}}
 end
@@ -41,30 +43,40 @@ edits = Array.new(RUNS) do |run|
   JSON.generate(edited)
 end
 edit_ratio, edit_milliseconds = Yardstick.compare(RUNS) { |run| ElmCup.assess(ElmCup.read_json(edits[run])) }
-puts JSON.generate({"name" => "assess an edit of one line", "ratio" => edit_ratio.round(3), "bar" => EDIT_BAR, "milliseconds" => edit_milliseconds.round(2)})
+puts JSON.generate({"name" => "assess an edit of one line", "ratio" => edit_ratio.round(3), "bar" => EDIT_BAR,
+  "milliseconds" => edit_milliseconds.round(2)})
 
 # A pasted recipe of 60 lines: names of parts, amounts with their notes, steps in sentences; each seed is another text.
 IMPORT_BAR = 1.0
 PARTS = {
-  "For the crust" => ["1 cup (100g) almond flour", "2 Tbsp. coconut oil, melted", "1 Tbsp. maple syrup", "1/4 tsp fine salt", "2 tbsp cocoa powder, sifted", "1 tsp vanilla extract"],
+  "For the crust" => ["1 cup (100g) almond flour", "2 Tbsp. coconut oil, melted", "1 Tbsp. maple syrup", "1/4 tsp fine salt",
+    "2 tbsp cocoa powder, sifted", "1 tsp vanilla extract"],
   "For the date caramel:" => ["1 1/2 cups soft Medjool dates, pitted & soaked in hot water for 10 minutes", "1/4 cup (60ml) canned coconut milk", "1 heaped tablespoon almond butter", "A pinch of sea salt", "2-3 tbsp water", "1/2 tsp ground cardamom"],
-  "Oat layer" => ["2 cups old-fashioned rolled oats, ground", "1/3 cup tahini", "3 tbsp honey", "1/4 cup chopped pistachios", "2 tbsp ground flaxseed", "1/2 cup dried cranberries"],
-  "Chocolate coating" => ["150g dark chocolate (at least 70%)", "1 tsp coconut oil", "Flaky sea salt, to finish (optional)", "2 tbsp cocoa nibs", "1/4 cup desiccated coconut, plus more for rolling", "1 tsp instant coffee"]
+  "Oat layer" => ["2 cups old-fashioned rolled oats, ground", "1/3 cup tahini", "3 tbsp honey", "1/4 cup chopped pistachios",
+    "2 tbsp ground flaxseed", "1/2 cup dried cranberries"],
+  "Chocolate coating" => ["150g dark chocolate (at least 70%)", "1 tsp coconut oil", "Flaky sea salt, to finish (optional)",
+    "2 tbsp cocoa nibs", "1/4 cup desiccated coconut, plus more for rolling", "1 tsp instant coffee"]
 }.freeze
-STEPS = ["Blend the dates with the milk until smooth, scraping down twice.", "Stir the crust together and press it into a lined tin.", "Chill for 30 minutes, until firm to the touch.", "Melt the chocolate gently; it must not boil."].freeze
+STEPS = ["Blend the dates with the milk until smooth, scraping down twice.", "Stir the crust together and press it into a lined tin.",
+  "Chill for 30 minutes, until firm to the touch.", "Melt the chocolate gently; it must not boil."].freeze
 
 def recipe(seed)
   random = Random.new(seed)
   parts = PARTS.flat_map { |heading, lines| [heading, *lines.map { |line| "▢ #{line.sub(/\d+/) { |whole| (whole.to_i + random.rand(1..9)).to_s }}" }] }
   steps = Array.new(24) { |number| "#{number + 1}. #{STEPS[number % STEPS.size]} Batch #{seed}, #{number}." }
-  ["Interval slice #{seed}", "A layered slice for the table.", "Makes #{16 + seed % 20}", "Prep Time: 20 minutes   Chill Time: 2 hours", "Ingredients", *parts, "Method", *steps, "Notes", "Keeps a week."].tap { |lines| lines.size == 60 || raise("#{lines.size} lines") }.join("\n")
+  ["Interval slice #{seed}", "A layered slice for the table.", "Makes #{16 + seed % 20}", "Prep Time: 20 minutes   Chill Time: 2 hours",
+    "Ingredients", *parts, "Method", *steps, "Notes", "Keeps a week."].tap { |lines|
+    lines.size == 60 || raise("#{lines.size} lines")
+  }.join("\n")
 end
 
 3.times { |run| ElmCup.import(recipe(2000 + run)) }
 texts = Array.new(RUNS) { |run| recipe(run) }
 import_ratio, import_milliseconds = Yardstick.compare(RUNS) do |run|
   answer = ElmCup.import(texts[run])
-  raise "a line of the bench is not read: #{answer["lines"].find { |line| line["status"] != "read" }}" if answer["lines"].size != 24 || answer["lines"].any? { |line| line["status"] != "read" }
+  raise "a line of the bench is not read: #{answer["lines"].find { |line| line["status"] != "read" }}" if answer["lines"].size != 24 ||
+    answer["lines"].any? { |line| line["status"] != "read" }
 end
-puts JSON.generate({"name" => "import of 60 lines", "ratio" => import_ratio.round(3), "bar" => IMPORT_BAR, "milliseconds" => import_milliseconds.round(2)})
+puts JSON.generate({"name" => "import of 60 lines", "ratio" => import_ratio.round(3), "bar" => IMPORT_BAR,
+  "milliseconds" => import_milliseconds.round(2)})
 exit((ratio > BAR || edit_ratio > EDIT_BAR || import_ratio > IMPORT_BAR) ? 1 : 0)

@@ -12,10 +12,13 @@ RUNS = 20
 DEBOUNCE = 60
 BAR = 100
 OPTIONS = %w[no-sandbox disable-gpu disable-dev-shm-usage disable-background-networking disable-component-update disable-sync no-first-run disable-quic].to_h { |name| [name, nil] }
-LINES = ["1 1/2 cups rolled oats, ground", "10 soft dates, to paste", "1/2 c + 2 tbsp cashew butter", "1/4 cup maple syrup", "1/2 tsp fine salt"].freeze
+LINES = ["1 1/2 cups rolled oats, ground", "10 soft dates, to paste", "1/2 c + 2 tbsp cashew butter", "1/4 cup maple syrup",
+  "1/2 tsp fine salt"].freeze
 
 ElmCupServer::Database.open(File.join(Dir.mktmpdir("elm-cup"), "bench.sqlite3"))
-document = {"elm_cup" => "formula/1", "name" => "Bench", "components" => [{"name" => "dough", "lines" => LINES.map { |text| {"text" => text} }}], "shape" => {"kind" => "ball", "piece_grams" => 18}}
+document = {"elm_cup" => "formula/1", "name" => "Bench", "components" => [{"name" => "dough",
+                                                                           "lines" => LINES.map { |text| {"text" => text} }}],
+            "shape" => {"kind" => "ball", "piece_grams" => 18}}
 id = ElmCupServer::Formula.start(document).id
 
 Capybara.register_driver(:bench) { |app| Capybara::Cuprite::Driver.new(app, browser_path: "/usr/bin/chromium", headless: true, browser_options: OPTIONS, process_timeout: 30, timeout: 20) }
@@ -46,5 +49,6 @@ timed = ->(&work) { Process.clock_gettime(Process::CLOCK_MONOTONIC).then { |bega
 server = Array.new(RUNS) { timed.call { ElmCup.nudge(LINES[3], 1) && ElmCup.assess(document) } }
 median = ->(values) { values.sort[values.size / 2].round(1) }
 over = (median.call(spans) - median.call(server) - DEBOUNCE).round(1)
-puts JSON.generate({"name" => "key to level", "milliseconds" => median.call(spans), "server_milliseconds" => median.call(server), "debounce" => DEBOUNCE, "over" => over, "bar" => BAR})
+puts JSON.generate({"name" => "key to level", "milliseconds" => median.call(spans), "server_milliseconds" => median.call(server),
+  "debounce" => DEBOUNCE, "over" => over, "bar" => BAR})
 exit((over > BAR) ? 1 : 0)

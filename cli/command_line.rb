@@ -8,7 +8,9 @@ module ElmCup
   class CommandLine
     include Proposals
 
-    PANTRY_USAGE = "--pantry CSV                             wherever a formula, a cupboard or a bowl is read: the household's own ingredients\n"
+    PANTRY_USAGE = <<~TEXT
+      --pantry CSV                             wherever a formula, a cupboard or a bowl is read: the household's own ingredients
+    TEXT
     USAGE = (<<~TEXT + Proposals::USAGE + PANTRY_USAGE).freeze
       elm assess FILE|- [--only NAMES]         the assessment of a formula document, or only “pieces,cost” and the like of it
       elm convert TEXT --to UNIT [--cup ID]    a typed amount in g, ml, tsp, tbsp, cups, oz … or “measure” (nearest spoons and cups)
@@ -119,7 +121,8 @@ module ElmCup
 
     def number(name)
       text = @options[name] or return
-      Float(text, exception: false)&.then { |value| (value % 1).zero? ? value.to_i : value } || raise(BadInput, "#{name} must be a number, not “#{text}”")
+      Float(text, exception: false)&.then { |value| (value % 1).zero? ? value.to_i : value } ||
+        raise(BadInput, "#{name} must be a number, not “#{text}”")
     end
 
     # The formula with this number in the household's database, with the ingredients that are kept there.
@@ -129,7 +132,8 @@ module ElmCup
 
       require_relative "../server/environment"
       ElmCupServer::Database.open(path)
-      document = ElmCupServer::Formula.kept.find_by(id: number)&.current_version&.parsed or raise BadInput, "There is no formula with the number #{number}"
+      document = ElmCupServer::Formula.kept.find_by(id: number)&.current_version&.parsed or raise BadInput,
+        "There is no formula with the number #{number}"
       ElmCup.export(document, format, pantry: ElmCupServer::Pantry.library, **pantry)
     end
 

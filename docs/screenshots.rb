@@ -13,9 +13,12 @@ LAPTOP = [1280, 800].freeze
 TABLET = [820, 1180].freeze
 # name => [address, what must stand, size, colours]
 SHOTS = {
-  "counter" => ["/", ".made li", LAPTOP, "light"], "formulas" => ["/formulas", ".cup-link", LAPTOP, "light"], "mix" => ["/formulas/2/mix", "[data-level]", LAPTOP, "light"],
-  "mix-dark" => ["/formulas/5/mix", "[data-level]", LAPTOP, "dark"], "mix-tablet" => ["/formulas/2/mix", "[data-level]", TABLET, "light"], "made-it" => ["/formulas/2/made", ".texture", LAPTOP, "light"],
-  "log" => ["/log", ".rows li", LAPTOP, "light"], "pantry" => ["/pantry?id=choir-dark-64", ".detail", LAPTOP, "light"], "compare" => ["/formulas/5/compare", "tbody tr", LAPTOP, "light"]
+  "counter" => ["/", ".made li", LAPTOP, "light"], "formulas" => ["/formulas", ".cup-link", LAPTOP, "light"],
+  "mix" => ["/formulas/2/mix", "[data-level]", LAPTOP, "light"],
+  "mix-dark" => ["/formulas/5/mix", "[data-level]", LAPTOP, "dark"], "mix-tablet" => ["/formulas/2/mix", "[data-level]", TABLET, "light"],
+  "made-it" => ["/formulas/2/made", ".texture", LAPTOP, "light"],
+  "log" => ["/log", ".rows li", LAPTOP, "light"], "pantry" => ["/pantry?id=choir-dark-64", ".detail", LAPTOP, "light"],
+  "compare" => ["/formulas/5/compare", "tbody tr", LAPTOP, "light"]
 }.freeze
 
 ElmCupServer::Database.open(File.join(Dir.mktmpdir("elm-cup"), "pictures.sqlite3"))
@@ -39,13 +42,16 @@ end
 OPENED = {
   "layers" => ["/formulas/7/mix", "[data-level]", ->(page) { page.find("[data-part='crumb base']").click }],
   "flavours" => ["/formulas/9/mix", "[data-level]", ->(page) { page.find(".part", text: "Whole").click }],
-  "balance" => ["/formulas/1/mix", "[data-level]", ->(page) { page_click(page, "Balance", "th[scope=col]:nth-child(4)") && page.click_button("Try on", match: :first) }],
+  "balance" => ["/formulas/1/mix", "[data-level]",
+    ->(page) { page_click(page, "Balance", "th[scope=col]:nth-child(4)") && page.click_button("Try on", match: :first) }],
   "clash" => ["/formulas/3/mix", "[data-level]", ->(page) { page_click(page, "Balance", ".clash") }],
   "substitute" => ["/formulas/2/mix", "[data-level]", ->(page) { substitute(page) }],
   "trial" => ["/formulas/1/mix", "[data-level]", ->(page) { page_click(page, "Trial", "[role=dialog] li") }],
   "cupboard" => ["/cupboard", ".have", ->(page) { page_click(page, "Propose bowls", ".bowl .lines") }],
-  "bowl" => ["/bowl", ".texture", ->(page) { page.find("label.texture", text: "crumbly").click && page_click(page, "What does it need", ".doses li") }],
-  "import" => ["/import", "textarea", ->(page) { page.click_button("Show me with an example") && page_click(page, "Read it", ".read .part") }],
+  "bowl" => ["/bowl", ".texture",
+    ->(page) { page.find("label.texture", text: "crumbly").click && page_click(page, "What does it need", ".doses li") }],
+  "import" => ["/import", "textarea",
+    ->(page) { page.click_button("Show me with an example") && page_click(page, "Read it", ".read .part") }],
   "label" => ["/pantry?id=corner-peanut-butter", ".detail", ->(page) { page_click(page, "Change the label", ".answer") }]
 }.freeze
 

@@ -33,7 +33,8 @@ module Requests
     operation = SCHEMA.open_api.request_operation(last_request.request_method.downcase, last_request.path)
     return unless operation && last_response.status != 400
 
-    operation.validate_response_body(OpenAPIParser::RequestOperation::ValidatableResponseBody.new(last_response.status, JSON.parse(last_response.body), last_response.headers.transform_keys { |name| name.split("-").map(&:capitalize).join("-") }))
+    operation.validate_response_body(OpenAPIParser::RequestOperation::ValidatableResponseBody.new(last_response.status,
+      JSON.parse(last_response.body), last_response.headers.transform_keys { |name| name.split("-").map(&:capitalize).join("-") }))
   end
 end
 

@@ -55,7 +55,8 @@ module Browser
 end
 
 Capybara.register_driver(:elm_cup) do |app|
-  Capybara::Cuprite::Driver.new(app, browser_path: ENV.fetch("CHROMIUM", "/usr/bin/chromium"), headless: true, window_size: Browser::LAPTOP, browser_options: Browser::OPTIONS.dup,
+  Capybara::Cuprite::Driver.new(app, browser_path: ENV.fetch("CHROMIUM", "/usr/bin/chromium"), headless: true, window_size: Browser::LAPTOP,
+    browser_options: Browser::OPTIONS.dup,
     process_timeout: 30, timeout: 15, js_errors: true)
 end
 Capybara.configure do |config|
@@ -79,7 +80,8 @@ RSpec.configure do |config|
   # What stood on the page when an example failed, and what it waited for, says more than that something was not there.
   config.after(:each, system: true) do |example|
     if example.exception
-      waiting = page.driver.network_traffic.reject(&:response).map { |exchange| "#{exchange.url} #{exchange.error&.error_text || "pending"}" }
+      waiting = page.driver.network_traffic.reject(&:response)
+        .map { |exchange| "#{exchange.url} #{exchange.error&.error_text || "pending"}" }
       warn "\n#{example.full_description}: #{page.current_path} shows #{page.text[0, 600].inspect}; without an answer: #{waiting.inspect}"
     end
     Capybara.reset_sessions!

@@ -3,7 +3,7 @@ import globals from 'globals'
 import tseslint from 'typescript-eslint'
 
 export default tseslint.config(
-  { ignores: ['src/api/schema.d.ts', 'src/components.d.ts', 'dist'] },
+  { ignores: ['src/api/schema.d.ts', 'src/api/formulaDocument.d.ts', 'src/components.d.ts', 'dist'] },
   ...tseslint.configs.recommended,
   ...vue.configs['flat/recommended'],
   {

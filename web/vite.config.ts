@@ -9,5 +9,5 @@ export default defineConfig({
   resolve: { alias: { '@': fileURLToPath(new URL('./src', import.meta.url)) } },
   build: { outDir: '../server/public', emptyOutDir: true, target: 'es2022' },
   server: { proxy: { '/api': 'http://127.0.0.1:4173' } },
-  test: { environment: 'jsdom', include: ['tests/**/*.test.ts'], setupFiles: ['tests/setup.ts'] },
+  test: { environment: 'jsdom', pool: 'threads', isolate: false, include: ['tests/**/*.test.ts'], setupFiles: ['tests/setup.ts'] },
 })

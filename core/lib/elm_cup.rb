@@ -55,7 +55,8 @@ module ElmCup
 
   # One typed line on its own, as a Hash like a line of an assessment. `ingredient` is the id that the cook said it is;
   # where she said it of the line `was`, it holds while the text names the same thing, and the answer's `chosen` tells.
-  def self.read_line(text, ingredient: nil, was: nil, process: "hand", cup: "us", spoons: Quantity::KitchenMeasures::SPOONS, pantry: shipped)
+  def self.read_line(text, ingredient: nil, was: nil, process: "hand", cup: "us", spoons: Quantity::KitchenMeasures::SPOONS,
+    pantry: shipped)
     standard = Quantity::CupStandard.find(cup)
     line = Ingredient::LineResolver.new(process: process, standard: standard, library: pantry).resolve(text, chosen: ingredient, was: was)
     Door::LineWriter.call(line, nil, 0, Quantity::KitchenMeasures.of(standard, spoons), pantry)
@@ -87,12 +88,15 @@ module ElmCup
 
   # The same and how it turns out, as a Hash ("scale/1"): to a factor, to a number of pieces of so many grams, or to the grams of the
   # whole; each line's nearest measure with its error, and what does not scale. InvalidDocument when it cannot be done.
-  def self.scaling(document, pantry: shipped, **wanted) = Door::ScalingWriter.call(Assessment::Scaling.new(document, library: pantry, **wanted))
+  def self.scaling(document, pantry: shipped, **wanted)
+    Door::ScalingWriter.call(Assessment::Scaling.new(document, library: pantry, **wanted))
+  end
 
   # Up to three formulas that grant the wishes with the least change, or which wishes clash and what each would have to give, as a Hash
   # ("balance/1"). InvalidDocument where it cannot be asked.
   #   wishes   texts; nil takes those of the document           have    ingredient ids that helpers are kept to; nil for all
-  #   answers  at most so many       quick  the first that is found, not yet the least for sure       clock, seconds, stop  see Balance::Pace
+  #   answers  at most so many       quick  the first that is found, not yet the least for sure
+  #   clock, seconds, stop  see Balance::Pace
   def self.balance(document, wishes: nil, have: nil, answers: Balance::Balancer::MOST, quick: false, pantry: shipped, **pace)
     balancer = Balance::Balancer.new(document, wishes: wishes, have: have, library: pantry, pace: Balance::Pace.new(**pace))
     Door::BalanceWriter.call(balancer.result(answers, quick: quick))
@@ -129,7 +133,9 @@ module ElmCup
   end
 
   # The name of the component that stands for the whole, of the components of a document or an assessment (Hashes with name and type).
-  def self.leading(components) = components.min_by.with_index { |part, index| [Document::PartType[part["type"]].order, index] }&.fetch("name")
+  def self.leading(components)
+    components.min_by.with_index { |part, index| [Document::PartType[part["type"]].order, index] }&.fetch("name")
+  end
 
   # nil, or InvalidDocument: whether a parsed formula document can be kept.
   def self.check(document) = Document::Schema.check(document)

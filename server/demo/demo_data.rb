@@ -19,9 +19,14 @@ module ElmCupServer
       Record.transaction do
         OwnIngredient.keep(JSON.parse(File.read(PANTRY)))
         Setting.keep_list("cupboard", JSON.parse(File.read(CUPBOARD)))
-        formulas = FILES.to_h { |file| JSON.parse(File.read(file)).then { |document| [File.basename(file, ".json").sub(/\A\d+-/, ""), Formula.start(document)] } }
+        formulas = FILES.to_h { |file|
+          JSON.parse(File.read(file)).then { |document|
+            [File.basename(file, ".json").sub(/\A\d+-/, ""), Formula.start(document)]
+          }
+        }
         JSON.parse(File.read(BATCHES)).each { |batch| write_down(batch, formulas.fetch(batch["formula"])) }
-        Dir[File.join(LATER, "*.json")].sort.each { |file| save_later(file, formulas.fetch(File.basename(file, ".json").sub(/\A\d+-/, ""))) }
+        Dir[File.join(LATER, "*.json")]
+          .sort.each { |file| save_later(file, formulas.fetch(File.basename(file, ".json").sub(/\A\d+-/, ""))) }
       end
     end
 
@@ -38,7 +43,8 @@ module ElmCupServer
         end
       end
       made_at = (Time.now.to_date - batch.fetch("days_ago")).to_time + EVENING
-      Batch.write_down(batch.slice("client_key", "trial_pieces", "additions", "texture", "pieces", "minutes", "note").merge("version_id" => version.id, "lines" => lines), at: made_at)
+      Batch.write_down(batch.slice("client_key", "trial_pieces", "additions", "texture", "pieces", "minutes",
+        "note").merge("version_id" => version.id, "lines" => lines), at: made_at)
     end
     private_class_method :write_down, :save_later
   end

@@ -7,14 +7,18 @@ module ElmCupServer
   module Contract
     # Options for Committee::Middleware::RequestValidation.
     def self.options
-      {schema_path: OPENAPI, strict_reference_validation: true, coerce_form_params: false, coerce_date_times: false, allow_form_params: false,
+      {schema_path: OPENAPI, strict_reference_validation: true, coerce_form_params: false, coerce_date_times: false,
+       allow_form_params: false,
        strict_query_params: true, error_class: Fault}
     end
 
     # A request that the contract does not know, as a problem document.
     class Fault < Committee::ValidationError
       # What committee asks of an error: the body and the whole Rack response.
-      def error_body = {"type" => "about:blank", "title" => Problem::TITLES.fetch(status, "Not possible"), "status" => status, "detail" => plain, "errors" => []}
+      def error_body
+        {"type" => "about:blank", "title" => Problem::TITLES.fetch(status, "Not possible"), "status" => status, "detail" => plain,
+         "errors" => []}
+      end
 
       def render = [status, {"content-type" => Problem::TYPE, "cache-control" => "no-store"}, [JSON.generate(error_body)]]
 

@@ -9,7 +9,8 @@ module ElmCupServer
 
     # A short text that differs whenever the names or contents of `files` do.
     def self.of(files)
-      files.each_with_object(Digest::SHA256.new) { |file, digest| digest << File.basename(file) << "\0" << File.binread(file) << "\0" }.hexdigest[0, 16]
+      files.each_with_object(Digest::SHA256.new) { |file, digest| digest << File.basename(file) << "\0" << File.binread(file) << "\0" }
+        .hexdigest[0, 16]
     end
 
     CURRENT = of(FILES)

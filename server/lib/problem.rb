@@ -5,7 +5,8 @@ module ElmCupServer
   module Problem
     TYPE = "application/problem+json"
     TITLES = {
-      400 => "The request cannot be read", 403 => "Not allowed", 404 => "Not found", 409 => "Not possible now", 413 => "Too large", 415 => "Not JSON",
+      400 => "The request cannot be read", 403 => "Not allowed", 404 => "Not found", 409 => "Not possible now", 413 => "Too large",
+      415 => "Not JSON",
       422 => "Not a value that can be kept", 500 => "Something went wrong here"
     }.freeze
 

@@ -39,11 +39,15 @@ module ElmCupServer
 
     # For lists.
     def to_summary(pantry = Pantry.now)
-      {"id" => id, "name" => name, "updated_at" => Record.iso(updated_at), "version" => current_version.number, "version_id" => current_version_id,
+      {"id" => id, "name" => name, "updated_at" => Record.iso(updated_at), "version" => current_version.number,
+       "version_id" => current_version_id,
        "summary" => current_version.summary(pantry)}
     end
 
     # With the current document.
-    def to_answer = {"id" => id, "name" => name, "created_at" => created_at.utc.iso8601(6), "version" => current_version.to_answer, "versions" => versions.count}
+    def to_answer
+      {"id" => id, "name" => name, "created_at" => created_at.utc.iso8601(6), "version" => current_version.to_answer,
+       "versions" => versions.count}
+    end
   end
 end

@@ -16,7 +16,8 @@ module ElmCupServer
 
     # As the contract has a Version.
     def to_answer
-      {"id" => id, "formula_id" => formula_id, "number" => number, "parent_id" => parent_id, "created_at" => Record.iso(created_at), "document" => parsed}
+      {"id" => id, "formula_id" => formula_id, "number" => number, "parent_id" => parent_id, "created_at" => Record.iso(created_at),
+       "document" => parsed}
     end
   end
 end

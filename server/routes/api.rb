@@ -15,7 +15,8 @@ module ElmCupServer
 
     error(ElmCup::Error) { halt Problem.for_document(env["sinatra.error"]) }
     error(ActiveRecord::RecordNotFound) { halt Problem.response(404, "There is nothing here with that number; it may have been deleted") }
-    error(ActiveRecord::StatementInvalid, ActiveRecord::RecordInvalid) { halt Problem.response(409, "The data would not take this; nothing was changed") }
+    error(ActiveRecord::StatementInvalid,
+      ActiveRecord::RecordInvalid) { halt Problem.response(409, "The data would not take this; nothing was changed") }
     error do
       warn env["sinatra.error"].full_message(highlight: false)
       halt Problem.response(500, "Something went wrong here; nothing was changed. Try again")
@@ -29,18 +30,28 @@ module ElmCupServer
     post("/api/lines") { answer(read_line(body_json)) }
     post("/api/nudge") { answer("text" => ElmCup.nudge(body_json["text"], body_json["steps"])) }
     post("/api/scale") { answer(ElmCup.scale(body_json["document"], body_json["factor"])) }
-    post("/api/scaling") { answer(ElmCup.scaling(body_json["document"], pantry: Pantry.library, **body_json.except("document").transform_keys(&:to_sym))) }
+    post("/api/scaling") {
+      answer(ElmCup.scaling(body_json["document"], pantry: Pantry.library, **body_json.except("document").transform_keys(&:to_sym)))
+    }
     post("/api/import") { answer(ElmCup.import(body_json["text"], pantry: Pantry.library)) }
     post("/api/export") { answer("text" => ElmCup.export(body_json["document"], body_json["format"], pantry: Pantry.library)) }
     post("/api/compare") { answer(ElmCup.compare(body_json["before"], body_json["after"], pantry: Pantry.library)) }
-    post("/api/convert") { answer(ElmCup.convert(body_json["text"], to: body_json["to"], cup: body_json["cup"] || "us", pantry: Pantry.library)) }
+    post("/api/convert") {
+      answer(ElmCup.convert(body_json["text"], to: body_json["to"], cup: body_json["cup"] || "us", pantry: Pantry.library))
+    }
 
     post("/api/balance") { answer(balance(body_json)) }
     delete("/api/balance/:ticket") { answer("called_off" => Searches.call_off(params["ticket"])) }
-    post("/api/wish") { body_json.then { |body| answer(ElmCup.wish(body["document"], body["text"], component: body["component"], pantry: Pantry.library)) } }
+    post("/api/wish") {
+      body_json.then { |body|
+        answer(ElmCup.wish(body["document"], body["text"], component: body["component"], pantry: Pantry.library))
+      }
+    }
     post("/api/substitute") { answer(substitute(body_json)) }
     post("/api/cupboard") { answer(Searches.during(nil) { |pace| ElmCup.cupboard(body_json, pantry: Pantry.library, **pace) }) }
-    post("/api/trial") { answer(ElmCup.trial(body_json["document"], pantry: Pantry.library, **body_json.slice("pieces", "scale").transform_keys(&:to_sym))) }
+    post("/api/trial") {
+      answer(ElmCup.trial(body_json["document"], pantry: Pantry.library, **body_json.slice("pieces", "scale").transform_keys(&:to_sym)))
+    }
     post("/api/rescue") { answer(ElmCup.rescue_bowl(body_json, pantry: Pantry.library)) }
     get("/api/settings/cupboard") { answer("value" => ticked) }
     put("/api/settings/cupboard") { Setting.keep_list("cupboard", body_json["value"]) && answer("value" => ticked) }
@@ -78,12 +89,15 @@ module ElmCupServer
     # What the kitchen has is ticked in its cupboard; where nothing is, everything may be used.
     def balance(body)
       Searches.during(body["ticket"], seconds: body["seconds"]) do |pace|
-        ElmCup.balance(body["document"], wishes: body["wishes"], have: have(body), quick: body["quick"] || false, pantry: Pantry.library, **pace)
+        ElmCup.balance(body["document"], wishes: body["wishes"], have: have(body), quick: body["quick"] || false, pantry: Pantry.library,
+          **pace)
       end
     end
 
     def substitute(body)
-      Searches.during(nil) { |pace| ElmCup.substitute(body["document"], line: body["line"], reason: body["reason"], have: have(body), pantry: Pantry.library, **pace) }
+      Searches.during(nil) { |pace|
+        ElmCup.substitute(body["document"], line: body["line"], reason: body["reason"], have: have(body), pantry: Pantry.library, **pace)
+      }
     end
 
     def have(body)
@@ -128,7 +142,8 @@ module ElmCupServer
     end
 
     def download(text, type, name)
-      headers = {"content-type" => "#{type}; charset=utf-8", "cache-control" => "no-store", "content-disposition" => "attachment; filename=\"#{name}\""}
+      headers = {"content-type" => "#{type}; charset=utf-8", "cache-control" => "no-store",
+                 "content-disposition" => "attachment; filename=\"#{name}\""}
       [200, headers, text]
     end
 

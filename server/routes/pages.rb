@@ -15,7 +15,10 @@ module ElmCupServer
       path = env["PATH_INFO"]
       return @files.call(env) if path != "/" && file?(path)
       return [404, {"content-type" => "text/plain; charset=utf-8"}, ["Not found"]] if path.start_with?("/assets/")
-      return [503, {"content-type" => "text/plain; charset=utf-8"}, ["The web application is not built yet: run bin/start or bin/demo"]] unless File.file?(INDEX)
+      unless File.file?(INDEX)
+        return [503, {"content-type" => "text/plain; charset=utf-8"},
+          ["The web application is not built yet: run bin/start or bin/demo"]]
+      end
 
       [200, {"content-type" => "text/html; charset=utf-8"}, [File.read(INDEX)]]
     end

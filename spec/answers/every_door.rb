@@ -12,13 +12,18 @@ module EveryDoor
   def answers(document, number, thorough:)
     library = ElmCup.pantry(number.odd? ? PANTRY : [])
     said = {
-      "assess" => -> { ElmCup.assess(document, pantry: library) }, "flagged" => -> { ElmCup.flagged(ElmCup.assess(document, pantry: library)) },
-      "scale" => -> { ElmCup.scale(document, "3/2") }, "scaling" => -> { ElmCup.scaling(document, pieces: 30, piece_grams: 17, pantry: library) },
-      "scaling_grams" => -> { ElmCup.scaling(document, grams: 640, pantry: library) }, "scaling_factor" => -> { ElmCup.scaling(document, factor: "1/3", pantry: library) },
+      "assess" => -> { ElmCup.assess(document, pantry: library) },
+      "flagged" => -> { ElmCup.flagged(ElmCup.assess(document, pantry: library)) },
+      "scale" => -> { ElmCup.scale(document, "3/2") },
+      "scaling" => -> { ElmCup.scaling(document, pieces: 30, piece_grams: 17, pantry: library) },
+      "scaling_grams" => -> { ElmCup.scaling(document, grams: 640, pantry: library) },
+      "scaling_factor" => -> { ElmCup.scaling(document, factor: "1/3", pantry: library) },
       **%w[json jsonld md csv].to_h { |format| ["export_#{format}", -> { ElmCup.export(document, format, pantry: library) }] },
       "import" => -> { ElmCup.import(ElmCup.export(document, "md", pantry: library), pantry: library) },
-      "compare" => -> { ElmCup.compare(document, changed(document), pantry: library) }, "trial" => -> { ElmCup.trial(document, pieces: 2, pantry: library) },
-      "wish" => -> { ElmCup.wish(document, "less sweet and under 90 kcal", pantry: library) }, "leading" => -> { ElmCup.leading(document["components"]) },
+      "compare" => -> { ElmCup.compare(document, changed(document), pantry: library) },
+      "trial" => -> { ElmCup.trial(document, pieces: 2, pantry: library) },
+      "wish" => -> { ElmCup.wish(document, "less sweet and under 90 kcal", pantry: library) },
+      "leading" => -> { ElmCup.leading(document["components"]) },
       "line" => -> { document["components"].first["lines"].map { |line| line["text"] && ElmCup.read_line(line["text"], pantry: library) } }
     }
     said.merge!(searches(document, library)) if thorough
@@ -27,10 +32,12 @@ module EveryDoor
 
   def searches(document, library)
     options = {pantry: library, seconds: 20.0}
-    id = document["components"].flat_map { |part| part["lines"] }.filter_map { |line| ElmCup.read_line(line["text"])["ingredient"] if line["text"] }.first
+    id = document["components"].flat_map { |part| part["lines"] }
+      .filter_map { |line| ElmCup.read_line(line["text"])["ingredient"] if line["text"] }.first
     {
       "balance_quick" => -> { ElmCup.balance(document, wishes: ["texture=rolls", "sweetness>=9"], quick: true, **options) },
-      "balance_own" => -> { ElmCup.balance(document, quick: true, **options) }, "balance" => -> { ElmCup.balance(document, wishes: ["texture=presses", "grams=500"], answers: 2, **options) },
+      "balance_own" => -> { ElmCup.balance(document, quick: true, **options) },
+      "balance" => -> { ElmCup.balance(document, wishes: ["texture=presses", "grams=500"], answers: 2, **options) },
       "clash" => -> { ElmCup.balance(document, wishes: ["protein>=9", "kcal<=12", "texture=rolls"], quick: false, **options) },
       "substitute" => -> { ElmCup.substitute(document, line: id, reason: "out-of-stock", **options) }
     }
@@ -53,8 +60,10 @@ module EveryDoor
   def others
     have = %w[oats-rolled dates-soft tahini maple salt cocoa almonds].map { |id| {"ingredient" => id} }
     {
-      "library" => answer { ElmCup.library }, "pantry_rows" => answer { ElmCup.pantry_rows(ElmCup.pantry(PANTRY)) }, "label" => answer { ElmCup.label(PANTRY.first) },
-      "convert" => ["1/2 c + 2 tbsp honey", "75 g honey", "3 blorps", "2 cups rolled oats, ground"].product(%w[g measure cups ml]).map { |text, to| answer { ElmCup.convert(text, to: to) } },
+      "library" => answer { ElmCup.library }, "pantry_rows" => answer { ElmCup.pantry_rows(ElmCup.pantry(PANTRY)) },
+      "label" => answer { ElmCup.label(PANTRY.first) },
+      "convert" => ["1/2 c + 2 tbsp honey", "75 g honey", "3 blorps", "2 cups rolled oats, ground"].product(%w[g measure cups ml])
+        .map { |text, to| answer { ElmCup.convert(text, to: to) } },
       "cupboard" => answer { ElmCup.cupboard({"elm_cup" => "cupboard/1", "have" => have, "shape" => {"kind" => "ball", "piece_grams" => 18}, "wishes" => ["kcal<=100"]}, seconds: 20.0) },
       "rescue" => %w[oats dates].product(%w[crumbly tacky]).map { |family, seen| answer { ElmCup.rescue_bowl({"elm_cup" => "bowl/1", "family" => family, "grams" => 400, "seen" => seen, "want" => "rolls"}) } },
       "wish" => ["rolls", "under 90 kcal", "no peanut", "two dozen", "less sweet", "zzz"].map { |text| answer { ElmCup.wish(nil, text) } },

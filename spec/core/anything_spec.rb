@@ -9,29 +9,35 @@ RSpec.describe "Any document at all" do
 
   def line_text
     entry = library.sample(random: random)
-    amount = pick("1/2 c + 2 tbsp", "#{random.rand(1..900)} g", "3", "a pinch of", "2-3 tbsp", "heaping tsp", "1 scoop #40", "100000 g", "0.0001 g", "1/999 tsp", "1 packed cup", "1 can (400 g)",
+    amount = pick("1/2 c + 2 tbsp", "#{random.rand(1..900)} g", "3", "a pinch of", "2-3 tbsp", "heaping tsp", "1 scoop #40", "100000 g",
+      "0.0001 g", "1/999 tsp", "1 packed cup", "1 can (400 g)",
       "2 x 50 g", "1 (8 oz) package", "½", "0", "-1", "1e9 g", "", "juice of", "two handfuls")
     "#{amount} #{[entry.name, *entry.names, *entry.assumed_names].sample(random: random)}#{pick("", ", melted", ", ground", ", chopped", ", to paste", " (optional)", "\u202E", "\u0000", "<b>")}"
   end
 
   def component
     lines = Array.new(random.rand(0..6)) do
-      pick(true, false, false, false) ? {"ingredient" => library.sample(random: random).id, "grams" => pick(1e-9, 0.5, 250, 99_999)} : {"text" => line_text}
+      pick(true, false, false, false) ? {"ingredient" => library.sample(random: random).id,
+                                         "grams" => pick(1e-9, 0.5, 250, 99_999)} : {"text" => line_text}
     end
-    {"name" => "part", "type" => pick("dough", "base", "filling", "layer", "coating", "topping"), "process" => pick("hand", "processor"), "want" => pick("loose", "presses", "rolls", "pours"), "lines" => lines}
+    {"name" => "part", "type" => pick("dough", "base", "filling", "layer", "coating", "topping"), "process" => pick("hand", "processor"),
+     "want" => pick("loose", "presses", "rolls", "pours"), "lines" => lines}
   end
 
   # One to three components, the later ones taking of the earlier, and now and then two flavours of the first.
   def layers
     parts = Array.new(random.rand(1..3)) { |index| component.merge("name" => "part #{index}") }
     parts.each_with_index { |part, index| part["takes"] = [{"component" => "part #{index - 1}", **pick({"share" => 0.25}, {"grams" => 12.5}, {"text" => "1/4 cup"})}] if index.positive? && pick(true, false) }
-    splits = pick(true, false) ? [{"name" => "one", "share" => 0.5, "lines" => [{"text" => line_text}]}, {"name" => "two", "share" => 0.25, "topping" => [{"text" => line_text}]}] : []
+    splits = pick(true, false) ? [{"name" => "one", "share" => 0.5, "lines" => [{"text" => line_text}]},
+      {"name" => "two", "share" => 0.25, "topping" => [{"text" => line_text}]}] : []
     {"components" => parts, "splits" => splits}
   end
 
   def document
-    {"elm_cup" => "formula/1", "name" => "any", **layers, "needs" => ElmCup::Mixture::Diets::ALL.sample(random.rand(0..2), random: random), "shape" => {"kind" => "ball", pick("piece_grams", "scoop_ml", "pieces") => random.rand(1..900)},
-     "kitchen" => {"room_c" => random.rand(0..45), "cup" => pick("us", "metric", "imperial", "australian", "us_legal"), "spoons" => pick(["1/2 tsp"], ["1 tbsp"], ["1/8 tsp", "1 tsp", "2 tbsp"])}}
+    {"elm_cup" => "formula/1", "name" => "any", **layers, "needs" => ElmCup::Mixture::Diets::ALL.sample(random.rand(0..2), random: random),
+     "shape" => {"kind" => "ball", pick("piece_grams", "scoop_ml", "pieces") => random.rand(1..900)},
+     "kitchen" => {"room_c" => random.rand(0..45), "cup" => pick("us", "metric", "imperial", "australian", "us_legal"),
+                   "spoons" => pick(["1/2 tsp"], ["1 tbsp"], ["1/8 tsp", "1 tsp", "2 tbsp"])}}
   end
 
   it "is answered, and every rescue and remedy in it keeps its promise" do
@@ -43,7 +49,8 @@ RSpec.describe "Any document at all" do
       answer["components"].each_with_index do |part, index|
         (part.dig("rescue", "options") || []).each do |option|
           after = ElmCup.assess(patched(given, option["patch"]))["components"][index]
-          expect([after["texture"], after["saturation"]["value"]]).to match([option["after"]["texture"], be_within(0.0015).of(option["after"]["saturation"])])
+          expect([after["texture"], after["saturation"]["value"]])
+            .to match([option["after"]["texture"], be_within(0.0015).of(option["after"]["saturation"])])
           kept += 1
         end
       end
@@ -54,7 +61,8 @@ RSpec.describe "Any document at all" do
         kept += 1
       end
       scaled = ElmCup.scale(given, "1/3")
-      expect(ElmCup.scale(scaled, 3)["components"].map { |each| each["lines"].size }).to eq(given["components"].map { |each| each["lines"].size })
+      expect(ElmCup.scale(scaled, 3)["components"].map { |each| each["lines"].size })
+        .to eq(given["components"].map { |each| each["lines"].size })
     rescue ElmCup::InvalidDocument => error
       # Only scaling may refuse here: an amount that leaves the limits.
       expect(error.faults.map(&:message)).to all(match(/too much|too little|characters long/))

@@ -7,7 +7,8 @@ RSpec.describe ElmCup::Assessment::Comparison do
   it "pairs lines by ingredient, and says what was added, gone and changed" do
     lines = ElmCup.compare(before, after)["components"][0]["lines"]
     expect(lines.map { |line| [line["name"], line["change"], line["grams"], line["grams_change"]] }).to eq([
-      ["Rolled oats", "changed", [95.0, 118.75], 23.75], ["Tahini", "same", [120.0, 120.0], 0.0], ["Honey", "gone", [84.75, nil], nil], ["Fine salt", "same", [1.5, 1.5], 0.0], ["Maple syrup", "added", [nil, 78.75], nil]
+      ["Rolled oats", "changed", [95.0, 118.75], 23.75], ["Tahini", "same", [120.0, 120.0], 0.0], ["Honey", "gone", [84.75, nil], nil],
+      ["Fine salt", "same", [1.5, 1.5], 0.0], ["Maple syrup", "added", [nil, 78.75], nil]
     ])
   end
 
@@ -15,7 +16,8 @@ RSpec.describe ElmCup::Assessment::Comparison do
     answer = ElmCup.compare(before, after)
     first, second = [before, after].map { |document| ElmCup.assess(document) }
     figures = answer["figures"].to_h { |each| [each["figure"], each] }
-    expect(figures["grams"].values_at("before", "after", "change")).to eq([first["grams"], second["grams"], (second["grams"] - first["grams"]).round(4)])
+    expect(figures["grams"].values_at("before", "after", "change"))
+      .to eq([first["grams"], second["grams"], (second["grams"] - first["grams"]).round(4)])
     expect(figures["per_piece.sugars_g"]["after"]).to eq(second["nutrition_per_piece"]["sugars_g"])
     saturation = answer["components"][0]["figures"].find { |each| each["figure"] == "saturation" }
     expect(saturation.values_at("before", "after")).to eq([first, second].map { |each| each["components"][0]["saturation"]["value"] })
@@ -32,7 +34,8 @@ RSpec.describe ElmCup::Assessment::Comparison do
 
   it "calls a line changed that weighs another amount by another cup" do
     metric = before.merge("kitchen" => {"cup" => "metric"})
-    expect(ElmCup.compare(before, metric)["components"][0]["lines"].map { |line| line["change"] }).to eq(%w[changed changed changed changed])
+    expect(ElmCup.compare(before, metric)["components"][0]["lines"].map { |line| line["change"] })
+      .to eq(%w[changed changed changed changed])
   end
 
   it "pairs components by name, a lone renamed one by place, and takes lines that are not read" do

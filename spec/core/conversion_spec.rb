@@ -29,7 +29,8 @@ RSpec.describe "Grams in kitchen measures" do
   end
 
   it "takes any name of a mass or a volume, and nothing else" do
-    {"tablespoons" => 16, "T" => 16, "t" => 48, "Cups" => 1, "fluid ounces" => 8, "floz" => 8, "pints" => 0.5, "pinches" => 768}.each do |unit, amount|
+    {"tablespoons" => 16, "T" => 16, "t" => 48, "Cups" => 1, "fluid ounces" => 8, "floz" => 8, "pints" => 0.5, "pinches" => 768}
+      .each do |unit, amount|
       expect(ElmCup.convert("1 cup honey", to: unit)["amount"]).to be_within(0.001).of(amount), unit
     end
     ["handful", "scoop", "can", "pieces", "parsec", "", nil].each { |unit| expect { ElmCup.convert("1 cup honey", to: unit) }.to raise_error(ElmCup::UnreadableText, /is no unit to convert to; use g, kg/) }

@@ -7,7 +7,8 @@ RSpec.describe "A household's own pantry" do
     remedy = ->(library) { ElmCup.assess(bowl, pantry: library)["findings"].find { |finding| finding["rule"] == "no-salt" }["remedy"]["text"] }
     flaky = ElmCup.pantry([{"id" => "salt", "price" => 1, "pack_grams" => 500, "grams_per_cup" => 96}])
     expect(remedy.call(flaky)).not_to eq(remedy.call(ElmCup.shipped))
-    spoons = [flaky, ElmCup.shipped].map { |library| ElmCup.read_line(remedy.call(library).delete_prefix("Add "), pantry: library)["grams"] }
+    spoons = [flaky, ElmCup.shipped]
+      .map { |library| ElmCup.read_line(remedy.call(library).delete_prefix("Add "), pantry: library)["grams"] }
     expect(spoons.max / spoons.min).to be < 1.5
   end
 

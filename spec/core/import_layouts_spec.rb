@@ -4,23 +4,32 @@
 # plain ingredients in every way of writing an amount, in every lay-out of a card or a page.
 RSpec.describe "An import of any lay-out" do
   ids = {
-    "rolled oats" => "oats-rolled", "tahini" => "tahini", "honey" => "honey", "soft dates" => "dates-soft", "cocoa powder" => "cocoa", "desiccated coconut" => "coconut-desiccated",
-    "almond butter" => "almond-butter", "maple syrup" => "maple", "sea salt" => "salt", "pistachios" => "pistachios", "dark chocolate" => "chocolate-dark", "coconut oil" => "coconut-oil",
-    "raisins" => "raisins", "ground almonds" => "almond-flour", "chia seeds" => "chia", "vanilla extract" => "vanilla-extract", "condensed milk" => "condensed-milk", "cream cheese" => "cream-cheese",
+    "rolled oats" => "oats-rolled", "tahini" => "tahini", "honey" => "honey", "soft dates" => "dates-soft", "cocoa powder" => "cocoa",
+    "desiccated coconut" => "coconut-desiccated",
+    "almond butter" => "almond-butter", "maple syrup" => "maple", "sea salt" => "salt", "pistachios" => "pistachios",
+    "dark chocolate" => "chocolate-dark", "coconut oil" => "coconut-oil",
+    "raisins" => "raisins", "ground almonds" => "almond-flour", "chia seeds" => "chia", "vanilla extract" => "vanilla-extract",
+    "condensed milk" => "condensed-milk", "cream cheese" => "cream-cheese",
     "icing sugar" => "sugar-powdered", "lemon juice" => "citrus-juice", "chopped walnuts" => "walnuts", "dried apricots" => "apricots-dried"
   }
   # Ways to write an amount of something.
   ways = [
-    ->(name, n) { "#{n} cups #{name}" }, ->(name, n) { "#{n}0g (2 cups) #{name}" }, ->(name, n) { "#{name}, #{n}5 g" }, ->(name, n) { "#{name} – #{n}5g" }, ->(name, n) { "#{name}: #{n} tbsp" },
-    ->(name, n) { "#{n} 1/2 cups (#{n}40 g) #{name}, packed" }, ->(name, n) { "#{n}0 g / 2 oz #{name}" }, ->(name, n) { "#{name} #{n}5g (1 cup)" }, ->(name, n) { "#{name} .......... #{n}5 g" },
-    ->(name, n) { "½ cup #{name} (about #{n}5g)" }, ->(name, n) { "#{n} tablespoons of #{name}, sifted or not" }, ->(name, n) { "#{name.capitalize} (#{n}5 g)" }, ->(name, n) { "#{n} c. #{name}" },
-    ->(name, _) { "1-2 tbsp #{name}*" }, ->(name, n) { "#{n}5ml #{name}, plus extra for dusting" }, ->(name, n) { "#{name.capitalize}\t#{n}5 g" }, ->(name, _) { "¼ cup + 1 tbsp #{name}" }
+    ->(name, n) { "#{n} cups #{name}" }, ->(name, n) { "#{n}0g (2 cups) #{name}" }, ->(name, n) { "#{name}, #{n}5 g" },
+    ->(name, n) { "#{name} – #{n}5g" }, ->(name, n) { "#{name}: #{n} tbsp" },
+    ->(name, n) { "#{n} 1/2 cups (#{n}40 g) #{name}, packed" }, ->(name, n) { "#{n}0 g / 2 oz #{name}" },
+    ->(name, n) { "#{name} #{n}5g (1 cup)" }, ->(name, n) { "#{name} .......... #{n}5 g" },
+    ->(name, n) { "½ cup #{name} (about #{n}5g)" }, ->(name, n) { "#{n} tablespoons of #{name}, sifted or not" },
+    ->(name, n) { "#{name.capitalize} (#{n}5 g)" }, ->(name, n) { "#{n} c. #{name}" },
+    ->(name, _) { "1-2 tbsp #{name}*" }, ->(name, n) { "#{n}5ml #{name}, plus extra for dusting" },
+    ->(name, n) { "#{name.capitalize}\t#{n}5 g" }, ->(name, _) { "¼ cup + 1 tbsp #{name}" }
   ]
   marks = ["", "- ", "• ", "* ", "▢ ", "   "]
   titles = ["Seed bites", "SEED BITES", "# Seed bites", "**Seed bites**", "Seed bites (makes 16)", "Recipe: Seed bites"]
   heads = ["", "Ingredients", "INGREDIENTS:", "Ingredients\nMakes 16", "For the dough:", "What you need", "## Ingredients"]
-  methods = ["", "\nMethod\nMix and roll.", "\nMix everything. Roll into balls.", "\nDirections:\n1. Mix.\n2. Roll.", "\nStep 1\nMix.\nStep 2\nRoll."]
-  parts = [["For the base:", "For the topping:"], ["Base", "Topping"], ["BASE", "TOPPING"], ["## Base", "## Topping"], ["**Base**", "**Topping**"], ["Base layer", "Top layer"], ["Crust:", "Caramel:"], ["Dough", "Coating"]]
+  methods = ["", "\nMethod\nMix and roll.", "\nMix everything. Roll into balls.", "\nDirections:\n1. Mix.\n2. Roll.",
+    "\nStep 1\nMix.\nStep 2\nRoll."]
+  parts = [["For the base:", "For the topping:"], ["Base", "Topping"], ["BASE", "TOPPING"], ["## Base", "## Topping"],
+    ["**Base**", "**Topping**"], ["Base layer", "Top layer"], ["Crust:", "Caramel:"], ["Dough", "Coating"]]
 
   # lay-out => [text, number of parts] of names
   layouts = {
@@ -69,9 +78,12 @@ RSpec.describe "An import of any lay-out" do
 
   # What keyboards, pages and mails do to a text on its way.
   twists = {
-    "carriage returns" => ->(text) { text.gsub("\n", "\r\n") }, "hard spaces" => ->(text) { text.gsub(/(?<=\S) (?=\S)/, "\u00A0") }, "spaces at the end" => ->(text) { text.gsub("\n", "  \n") },
-    "capitals" => ->(text) { text.upcase }, "small letters" => ->(text) { text.downcase }, "thin spaces" => ->(text) { text.gsub(/(\d) (g|tbsp|cups)/, "\\1\u2009\\2") },
-    "more empty lines" => ->(text) { text.gsub("\n\n", "\n\n\n\n") }, "an indent" => ->(text) { text.gsub(/^/, "    ") }, "quoting" => ->(text) { text.gsub(/^/, "> ") }, "other fractions" => ->(text) { text.gsub("1/2", "1⁄2").gsub("½", "1/2") }
+    "carriage returns" => ->(text) { text.gsub("\n", "\r\n") }, "hard spaces" => ->(text) { text.gsub(/(?<=\S) (?=\S)/, "\u00A0") },
+    "spaces at the end" => ->(text) { text.gsub("\n", "  \n") },
+    "capitals" => ->(text) { text.upcase }, "small letters" => ->(text) { text.downcase },
+    "thin spaces" => ->(text) { text.gsub(/(\d) (g|tbsp|cups)/, "\\1\u2009\\2") },
+    "more empty lines" => ->(text) { text.gsub("\n\n", "\n\n\n\n") }, "an indent" => ->(text) { text.gsub(/^/, "    ") },
+    "quoting" => ->(text) { text.gsub(/^/, "> ") }, "other fractions" => ->(text) { text.gsub("1/2", "1⁄2").gsub("½", "1/2") }
   }
   twists.each do |twist, change|
     it "keeps every ingredient through #{twist}" do

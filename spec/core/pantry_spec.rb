@@ -4,8 +4,10 @@
 # The packs are made up.
 RSpec.describe ElmCup::Pantry do
   let(:butter) do
-    {"id" => "own-butter", "name" => "Corner peanut butter", "starts_from" => "peanut-butter", "ingredients" => "Roasted peanuts (99%), sea salt.", "price" => 3.4, "pack_grams" => 340,
-     "label" => {"kcal" => 596, "fat_g" => 46, "saturates_g" => 8.5, "carbohydrate_g" => 15, "sugars_g" => 6, "fibre_g" => 7, "protein_g" => 27, "salt_g" => 0.8}}
+    {"id" => "own-butter", "name" => "Corner peanut butter", "starts_from" => "peanut-butter",
+     "ingredients" => "Roasted peanuts (99%), sea salt.", "price" => 3.4, "pack_grams" => 340,
+     "label" => {"kcal" => 596, "fat_g" => 46, "saturates_g" => 8.5, "carbohydrate_g" => 15, "sugars_g" => 6, "fibre_g" => 7,
+                 "protein_g" => 27, "salt_g" => 0.8}}
   end
 
   def label(said) = ElmCup.label(said)
@@ -20,7 +22,8 @@ RSpec.describe ElmCup::Pantry do
 
   it "takes a label for 100 g and keeps the library row beside it" do
     answer = label(butter)
-    expect(answer["ingredient"]["per_100g"]).to include("fat_g" => 46.0, "protein_g" => 27.0, "sugars_g" => 6.0, "fibre_g" => 7.0, "salt_g" => 0.8, "kcal" => be_within(6).of(596))
+    expect(answer["ingredient"]["per_100g"]).to include("fat_g" => 46.0, "protein_g" => 27.0, "sugars_g" => 6.0, "fibre_g" => 7.0,
+      "salt_g" => 0.8, "kcal" => be_within(6).of(596))
     expect(answer["ingredient"]["per_100g"].values_at("water_g", "starch_g")).to match([be_within(0.5).of(1.1), be_within(0.1).of(9)])
     expect(answer["starts_from"]["id"]).to eq("peanut-butter")
     expect(answer["ingredient"]["names"]).to eq([])
@@ -29,7 +32,8 @@ RSpec.describe ElmCup::Pantry do
   end
 
   it "takes one for a serving, US kind, with fibre inside the carbohydrate" do
-    serving = {"id" => "own-almond", "starts_from" => "almond-butter", "label" => {"basis" => "serving", "serving_g" => 32, "rule" => "us", "kcal" => 190, "fat_g" => 17, "carbohydrate_g" => 7, "fibre_g" => 3, "sugars_g" => 1, "protein_g" => 7, "sodium_mg" => 60}}
+    serving = {"id" => "own-almond", "starts_from" => "almond-butter", "label" => {"basis" => "serving", "serving_g" => 32, "rule" => "us",
+                                                                                   "kcal" => 190, "fat_g" => 17, "carbohydrate_g" => 7, "fibre_g" => 3, "sugars_g" => 1, "protein_g" => 7, "sodium_mg" => 60}}
     figures = label(serving)["ingredient"]["per_100g"]
     expect(figures["carbohydrate_g"]).to be_within(0.2).of(700 / 32.0)
     expect(figures["salt_g"]).to be_within(0.01).of(60 * 2.5 / 1000 * 100 / 32)
@@ -44,24 +48,29 @@ RSpec.describe ElmCup::Pantry do
   end
 
   it "divides sugars the label lumps together as the row's are divided, and has none where the row has none" do
-    honey = {"id" => "own-honey", "starts_from" => "honey", "label" => {"fat_g" => 0, "carbohydrate_g" => 80, "sugars_g" => 78, "protein_g" => 0.4}}
+    honey = {"id" => "own-honey", "starts_from" => "honey",
+             "label" => {"fat_g" => 0, "carbohydrate_g" => 80, "sugars_g" => 78, "protein_g" => 0.4}}
     row, own = label(honey).values_at("starts_from", "ingredient").map { |each| each["per_100g"] }
     expect(own["mono_g"] / own["di_g"]).to be_within(0.01 * row["mono_g"] / row["di_g"]).of(row["mono_g"] / row["di_g"])
-    oil = {"id" => "own-oil", "starts_from" => "coconut-oil", "label" => {"fat_g" => 96, "carbohydrate_g" => 3, "sugars_g" => 2, "protein_g" => 0}}
+    oil = {"id" => "own-oil", "starts_from" => "coconut-oil",
+           "label" => {"fat_g" => 96, "carbohydrate_g" => 3, "sugars_g" => 2, "protein_g" => 0}}
     expect(label(oil)["ingredient"]["per_100g"].values_at("mono_g", "di_g")).to match([0.0, be_within(0.05).of(2)])
   end
 
   it "has hard fat where the list adds it to a natural row, and the row's fats where it does not" do
-    natural, no_stir = ["Peanuts, salt", "Peanuts, palm oil, salt"].map { |list| label(butter.merge("ingredients" => list))["ingredient"]["fats"] }
+    natural, no_stir = ["Peanuts, salt", "Peanuts, palm oil, salt"]
+      .map { |list| label(butter.merge("ingredients" => list))["ingredient"]["fats"] }
     expect(natural).to eq(ElmCup.shipped["peanut-butter"].fats)
     expect(no_stir).to include("palm" => 0.05)
     expect(no_stir.values.sum).to be_within(1e-9).of(1)
     shipped = ElmCup.shipped["peanut-butter-no-stir"].fats
-    expect(label(butter.merge("starts_from" => "peanut-butter-no-stir", "ingredients" => "Peanuts, palm oil"))["ingredient"]["fats"]).to eq(shipped)
+    expect(label(butter.merge("starts_from" => "peanut-butter-no-stir", "ingredients" => "Peanuts, palm oil"))["ingredient"]["fats"])
+      .to eq(shipped)
   end
 
   it "says how much of 100 g is left for water where the library row has much less or more" do
-    wet = {"id" => "own-dates", "starts_from" => "dates-soft", "label" => {"fat_g" => 0.2, "carbohydrate_g" => 58, "fibre_g" => 5, "sugars_g" => 55, "protein_g" => 1.5}}
+    wet = {"id" => "own-dates", "starts_from" => "dates-soft",
+           "label" => {"fat_g" => 0.2, "carbohydrate_g" => 58, "fibre_g" => 5, "sugars_g" => 55, "protein_g" => 1.5}}
     expect(label(wet)["notes"]).to include(/\A3[45] g of 100 is left and taken as water; the library row has 22/)
     near = wet.merge("label" => wet["label"].merge("carbohydrate_g" => 66, "fibre_g" => 7))
     expect(label(near)["notes"].grep(/left and taken as water/)).to eq([])
@@ -72,7 +81,8 @@ RSpec.describe ElmCup::Pantry do
   end
 
   it "takes what the label leaves out from the row, as far as there is room for it" do
-    us = {"id" => "own-almond", "starts_from" => "almond-butter", "label" => {"rule" => "us", "fat_g" => 53, "carbohydrate_g" => 20, "protein_g" => 21}}
+    us = {"id" => "own-almond", "starts_from" => "almond-butter",
+          "label" => {"rule" => "us", "fat_g" => 53, "carbohydrate_g" => 20, "protein_g" => 21}}
     answer = label(us)
     expect(answer["ingredient"]["per_100g"]).to include("fibre_g" => be_within(0.6).of(10.3), "carbohydrate_g" => be_within(0.3).of(20))
     expect(answer["notes"]).to include(/does not say fibre: 10.\d g in 100 g is taken, as almond butter/, /does not say sugars/)
@@ -123,15 +133,19 @@ RSpec.describe ElmCup::Pantry do
     def list(text) = ElmCup::Pantry::PackList.new(text)
 
     it "tells a natural nut butter from a no-stir one (common practice)" do
-      {"Peanuts" => :natural, "Dry roasted peanuts, salt" => :natural, "100% hazelnuts" => :natural, "Hulled sesame seeds" => :natural, "Roasted peanuts 95%, sugar, palm oil, salt" => :no_stir,
-       "Peanuts, fully hydrogenated vegetable oils (rapeseed), salt" => :no_stir, "Almonds, emulsifier (mono- and diglycerides)" => :no_stir, "Peanuts, sugar, salt" => :other, "Peanuts, sunflower oil" => :other}
+      {"Peanuts" => :natural, "Dry roasted peanuts, salt" => :natural, "100% hazelnuts" => :natural, "Hulled sesame seeds" => :natural,
+       "Roasted peanuts 95%, sugar, palm oil, salt" => :no_stir,
+       "Peanuts, fully hydrogenated vegetable oils (rapeseed), salt" => :no_stir,
+       "Almonds, emulsifier (mono- and diglycerides)" => :no_stir, "Peanuts, sugar, salt" => :other, "Peanuts, sunflower oil" => :other}
         .each { |text, kind| expect(list(text).butter).to eq(kind), text }
     end
 
     it "finds allergens, and keeps apart what it only warns of" do
-      expect(list("Sugar, cocoa butter, whole milk powder, emulsifier (soya lecithin). May contain hazelnuts and wheat.").allergens).to eq(%w[milk soy])
+      expect(list("Sugar, cocoa butter, whole milk powder, emulsifier (soya lecithin). May contain hazelnuts and wheat.").allergens)
+        .to eq(%w[milk soy])
       expect(list("Sugar, cocoa butter, whole milk powder. May contain hazelnuts and wheat.").traces).to eq(%w[tree_nut wheat gluten])
-      {"Cocoa butter, shea butter, peanut butter" => %w[peanut], "Coconut milk, guar gum" => %w[coconut], "Gluten-free oats" => [], "Rolled oats" => %w[gluten], "Buckwheat, coconut" => %w[coconut], "Barley malt extract" => %w[gluten],
+      {"Cocoa butter, shea butter, peanut butter" => %w[peanut], "Coconut milk, guar gum" => %w[coconut], "Gluten-free oats" => [],
+       "Rolled oats" => %w[gluten], "Buckwheat, coconut" => %w[coconut], "Barley malt extract" => %w[gluten],
        "Apricots, preservative: sulphur dioxide" => %w[sulphite], "Maltodextrin, nutmeg" => [], "Mixed nuts" => %w[tree_nut], "Tahini (sesame)" => %w[sesame], "Almond milk" => %w[tree_nut], "Butter, cream" => %w[milk], "Pistachio butter, cacao butter, sesame butter" => %w[tree_nut sesame], "Cashew milk" => %w[tree_nut], "Cream of tartar, eggplant" => [], "Crème, œufs, pistachio butter" => %w[tree_nut], "Marzipan, meringue, couscous, miso, halva, clams" => %w[tree_nut soy wheat gluten sesame egg mollusc]}
         .each { |text, ids| expect(list(text).allergens).to eq(ids), text }
     end
@@ -142,15 +156,20 @@ RSpec.describe ElmCup::Pantry do
         "Made in the UK. Ingredients: hazelnuts, sugar, skimmed milk powder. May contain peanuts." => [%w[milk tree_nut], %w[peanut]],
         "May contain nuts. Ingredients: sugar, milk powder" => [%w[milk], %w[tree_nut]],
         "Almonds. Produced in a facility that handles peanuts and sesame." => [%w[tree_nut], %w[peanut sesame]],
-        "Dates. Packed on shared equipment with milk\nand soya." => [[], %w[milk soy]], "Dates. Produced in a small bakery where sesame is used" => [[], %w[sesame]],
-        "Dates. Made in the same factory as nuts" => [[], %w[tree_nut]], "Dates. Packed in an environment where peanuts are present" => [[], %w[peanut]]
+        "Dates. Packed on shared equipment with milk\nand soya." => [[], %w[milk soy]],
+        "Dates. Produced in a small bakery where sesame is used" => [[], %w[sesame]],
+        "Dates. Made in the same factory as nuts" => [[], %w[tree_nut]],
+        "Dates. Packed in an environment where peanuts are present" => [[], %w[peanut]]
       }.each { |text, (allergens, traces)| expect([list(text).allergens, list(text).traces]).to eq([allergens, traces]), text }
     end
 
     it "lets what is said to be absent be absent, and no more than that" do
-      {"Peanuts. Free from milk, gluten and soy." => %w[peanut], "Cocoa butter, no milk" => [], "Contains no nuts. Sunflower seeds" => [], "Dairy-free spread: rapeseed oil" => [], "Wheat-free oats" => %w[gluten],
-       "Free from gluten, milk chocolate (sugar)" => %w[milk], "Sugar, free from artificial colours. Contains milk." => %w[milk], "No added sugar, milk" => %w[milk],
-       "Whole eggs free range, sugar" => %w[egg], "Sugar, soya free from additives" => %w[soy], "Free from gluten, milk, sugar" => %w[milk], "Made in the UK with plant oils, milk, hazelnuts" => %w[milk tree_nut]}
+      {"Peanuts. Free from milk, gluten and soy." => %w[peanut], "Cocoa butter, no milk" => [], "Contains no nuts. Sunflower seeds" => [],
+       "Dairy-free spread: rapeseed oil" => [], "Wheat-free oats" => %w[gluten],
+       "Free from gluten, milk chocolate (sugar)" => %w[milk], "Sugar, free from artificial colours. Contains milk." => %w[milk],
+       "No added sugar, milk" => %w[milk],
+       "Whole eggs free range, sugar" => %w[egg], "Sugar, soya free from additives" => %w[soy], "Free from gluten, milk, sugar" => %w[milk],
+       "Made in the UK with plant oils, milk, hazelnuts" => %w[milk tree_nut]}
         .each { |text, ids| expect(list(text).allergens).to eq(ids), text }
       fish = ElmCup.label("id" => "own-sauce", "starts_from" => "caramel-sauce", "ingredients" => "Sugar, anchovy")["ingredient"]
       expect(fish["breaks"]).to include("vegan", "vegetarian")
@@ -159,13 +178,16 @@ RSpec.describe ElmCup::Pantry do
     end
 
     it "reads cocoa per cent and sugar-free kinds" do
-      expect(["Cocoa solids: 72% minimum", "70% cocoa", "cocoa mass, sugar (cocoa 55 % min)", "Cocoa butter 30%"].map { |text| list(text).cocoa_percent }).to eq([72, 70, 55, nil])
-      expect([list("Cocoa mass, sweetener (maltitol)").polyol, list("Cocoa mass, sweetener (maltitol)").sugar_free?, list("Cocoa mass, sugar, maltitol").sugar_free?]).to eq(["maltitol", true, false])
+      expect(["Cocoa solids: 72% minimum", "70% cocoa", "cocoa mass, sugar (cocoa 55 % min)",
+        "Cocoa butter 30%"].map { |text| list(text).cocoa_percent }).to eq([72, 70, 55, nil])
+      expect([list("Cocoa mass, sweetener (maltitol)").polyol, list("Cocoa mass, sweetener (maltitol)").sugar_free?,
+        list("Cocoa mass, sugar, maltitol").sugar_free?]).to eq(["maltitol", true, false])
     end
   end
 
   it "keeps the row's own binding figures while the pack is like it" do
-    alike = label(butter.merge("label" => {"fat_g" => 51, "carbohydrate_g" => 14, "fibre_g" => 8, "protein_g" => 24, "sugars_g" => 5, "salt_g" => 0.1}, "ingredients" => "Peanuts"))["ingredient"]
+    alike = label(butter.merge("label" => {"fat_g" => 51, "carbohydrate_g" => 14, "fibre_g" => 8, "protein_g" => 24, "sugars_g" => 5,
+                                           "salt_g" => 0.1}, "ingredients" => "Peanuts"))["ingredient"]
     expect(alike["binding"].first).to include("o" => 0.55, "d" => 0.36, "starred" => false)
   end
 
@@ -177,16 +199,22 @@ RSpec.describe ElmCup::Pantry do
   end
 
   it "takes a polyol for granted where none is named, and a natural butter made from a no-stir row" do
-    sugar_free = {"id" => "own-bar", "starts_from" => "chocolate-dark", "label" => {"fat_g" => 37, "carbohydrate_g" => 42, "polyols_g" => 36, "sugars_g" => 0.5, "protein_g" => 7, "fibre_g" => 12, "kcal" => 480}}
+    sugar_free = {"id" => "own-bar", "starts_from" => "chocolate-dark", "label" => {"fat_g" => 37, "carbohydrate_g" => 42,
+                                                                                    "polyols_g" => 36, "sugars_g" => 0.5, "protein_g" => 7,
+                                                                                    "fibre_g" => 12, "kcal" => 480}}
     expect(label(sugar_free)["notes"]).to include("Which polyol it holds is not said: maltitol is taken")
     expect(label(sugar_free)["ingredient"]["per_100g"]["polyols_g"]).to be_within(0.5).of(36)
-    expect(label(sugar_free.merge("ingredients" => "Cocoa mass, erythritol. May contain milk and sesame."))["notes"]).to include("The pack warns of milk and sesame").and(all(satisfy { |note| !note.include?("maltitol is taken") }))
+    expect(label(sugar_free.merge("ingredients" => "Cocoa mass, erythritol. May contain milk and sesame."))["notes"])
+      .to include("The pack warns of milk and sesame").and(all(satisfy { |note| !note.include?("maltitol is taken") }))
     expect(label(butter)["notes"].grep(/warns|this list/i)).to eq([])
-    expect(label(butter.merge("ingredients" => "Peanuts, milk powder"))["notes"]).to include("This list has milk, peanut butter, natural of the library does not")
-    expect(label(butter.merge("ingredients" => "Cashews"))["notes"]).to include("Peanut butter, natural of the library has peanut, this list does not")
+    expect(label(butter.merge("ingredients" => "Peanuts, milk powder"))["notes"])
+      .to include("This list has milk, peanut butter, natural of the library does not")
+    expect(label(butter.merge("ingredients" => "Cashews"))["notes"])
+      .to include("Peanut butter, natural of the library has peanut, this list does not")
     natural = label(butter.merge("starts_from" => "peanut-butter-no-stir", "ingredients" => "Peanuts, salt"))["ingredient"]
     expect(natural["fats"]).to eq("peanut" => 1.0)
-    expect(natural["binding"].first.slice("o", "d")).to eq(ElmCup.pantry_rows.find { |row| row["id"] == "peanut-butter" }["binding"].first.slice("o", "d"))
+    expect(natural["binding"].first.slice("o", "d"))
+      .to eq(ElmCup.pantry_rows.find { |row| row["id"] == "peanut-butter" }["binding"].first.slice("o", "d"))
     no_stir = label(butter.merge("starts_from" => "almond-butter", "ingredients" => "Almonds, palm oil"))["ingredient"]
     expect([no_stir["fats"]["palm"], no_stir["binding"].first["o"]]).to eq([0.05, 0.5])
   end
@@ -198,8 +226,10 @@ RSpec.describe ElmCup::Pantry do
     expect(breaks["Peanuts, honey"]).to include("vegan").and(satisfy { |ids| !ids.include?("vegetarian") })
     expect(breaks["Peanuts, barley malt extract"]).to include("gluten-free", "grain-free")
     expect(breaks["Peanuts, glucose syrup"]).to include("refined-sugar-free")
-    bar = {"id" => "own-bar", "starts_from" => "chocolate-dark", "label" => {"fat_g" => 44, "carbohydrate_g" => 31, "sugars_g" => 25, "fibre_g" => 12, "protein_g" => 9}}
-    expect(label(bar.merge("ingredients" => "Cocoa mass, sweetener: maltitol"))["notes"]).to include("Sweetened with maltitol in place of sugar", "Dark chocolate of the library has soy, this list does not")
+    bar = {"id" => "own-bar", "starts_from" => "chocolate-dark",
+           "label" => {"fat_g" => 44, "carbohydrate_g" => 31, "sugars_g" => 25, "fibre_g" => 12, "protein_g" => 9}}
+    expect(label(bar.merge("ingredients" => "Cocoa mass, sweetener: maltitol"))["notes"])
+      .to include("Sweetened with maltitol in place of sugar", "Dark chocolate of the library has soy, this list does not")
     expect(label(bar.merge("ingredients" => "Cocoa mass, stevia"))["notes"]).to include("Sweetened with a sweetener in place of sugar")
     melted = ->(row) { row["binding"].find { |each| each["form"] == "melted" } }
     row = ElmCup.pantry_rows.find { |each| each["id"] == "chocolate-dark" }
@@ -230,15 +260,18 @@ RSpec.describe ElmCup::Pantry do
   end
 
   it "builds binding figures from the pack where it differs, by the model's own rules, and stars them" do
-    lean = butter.merge("label" => {"fat_g" => 30, "carbohydrate_g" => 30, "protein_g" => 36, "fibre_g" => 1, "sugars_g" => 5, "salt_g" => 0.5})
+    lean = butter.merge("label" => {"fat_g" => 30, "carbohydrate_g" => 30, "protein_g" => 36, "fibre_g" => 1, "sugars_g" => 5,
+                                    "salt_g" => 0.5})
     figures = label(lean)["ingredient"]["binding"].first
     fat = label(lean)["ingredient"]["per_100g"]["fat_g"]
     expect(figures).to include("starred" => true, "d" => be_within(0.002).of(0.74 * (1 - fat / 100)))
-    moist = {"id" => "own-dates", "starts_from" => "dates-soft", "label" => {"fat_g" => 0.2, "carbohydrate_g" => 61, "sugars_g" => 60, "fibre_g" => 6.5, "protein_g" => 1.8, "salt_g" => 0.01}}
+    moist = {"id" => "own-dates", "starts_from" => "dates-soft",
+             "label" => {"fat_g" => 0.2, "carbohydrate_g" => 61, "sugars_g" => 60, "fibre_g" => 6.5, "protein_g" => 1.8, "salt_g" => 0.01}}
     answer = label(moist)["ingredient"]
     water = answer["per_100g"]["water_g"] / 100
     paste = answer["binding"].find { |each| each["form"] == "paste" }
-    expect([paste["b"], paste["d"]]).to match([be_within(0.002).of(0.52 + 2.5 * (water - 0.22)), be_within(0.002).of(0.46 * (1 - water) / 0.78)])
+    expect([paste["b"], paste["d"]])
+      .to match([be_within(0.002).of(0.52 + 2.5 * (water - 0.22)), be_within(0.002).of(0.46 * (1 - water) / 0.78)])
     expect(label(butter)["ingredient"]["binding"].first["d"]).to be_within(0.041).of(0.36)
   end
 
@@ -250,7 +283,8 @@ RSpec.describe ElmCup::Pantry do
       expect(row["binding"]).not_to be_empty, row["id"]
       expect(row["binding"].map { |each| each["source"] } + row["forms"].map { |each| each["source"] }).to all(be_a(String))
       expect(row["forms"].map { |each| each["plus_minus_pct"] }).to all(be_between(0, 60))
-      expect(row["per_100g"].values_at("water_g", "protein_g", "fat_g", "carbohydrate_g", "ash_g", "alcohol_g").sum).to be_within(0.3).of(100), row["id"]
+      expect(row["per_100g"].values_at("water_g", "protein_g", "fat_g", "carbohydrate_g", "ash_g", "alcohol_g").sum).to be_within(0.3)
+        .of(100), row["id"]
     end
   end
 
@@ -263,12 +297,14 @@ RSpec.describe ElmCup::Pantry do
     end
 
     it "leaves an apostrophe that is the cook's own" do
-      expect(ElmCup.read_pantry_csv("id,name\nhoney,'s-Hertogen honey\nmaple,'=x\n").map { |row| row["name"] }).to eq(["'s-Hertogen honey", "=x"])
+      expect(ElmCup.read_pantry_csv("id,name\nhoney,'s-Hertogen honey\nmaple,'=x\n").map { |row| row["name"] })
+        .to eq(["'s-Hertogen honey", "=x"])
     end
 
     it "takes a BOM, semicolons, decimal commas and Windows line ends" do
       rows = ElmCup.read_pantry_csv("\uFEFFid;name;price;pack_grams\r\nhoney;;6,50;500\r\n\r\nmaple;;8;250\r\n")
-      expect(rows).to eq([{"id" => "honey", "price" => 6.5, "pack_grams" => 500.0}, {"id" => "maple", "price" => 8.0, "pack_grams" => 250.0}])
+      expect(rows).to eq([{"id" => "honey", "price" => 6.5, "pack_grams" => 500.0},
+        {"id" => "maple", "price" => 8.0, "pack_grams" => 250.0}])
     end
 
     it "writes cells that begin like a formula so that no spreadsheet runs them, and takes them back" do
@@ -276,7 +312,9 @@ RSpec.describe ElmCup::Pantry do
       text = ElmCup.write_pantry_csv([risky])
       expect(CSV.parse(text, headers: true).first.fields.compact.grep(/\A[=+@-]/)).to eq([])
       expect(ElmCup.read_pantry_csv(text)).to eq([risky])
-      expect(CSV.parse(ElmCup.export(formula("1 cup oats").merge("components" => [{"name" => "=cmd", "lines" => [{"text" => "1 cup oats"}]}]), "csv"))[1][0]).to eq("'=cmd")
+      expect(CSV.parse(ElmCup.export(formula("1 cup oats").merge("components" => [{"name" => "=cmd",
+                                                                                   "lines" => [{"text" => "1 cup oats"}]}]),
+        "csv"))[1][0]).to eq("'=cmd")
     end
 
     it "refuses what cannot be taken, naming row and column" do

@@ -7,7 +7,9 @@ RSpec.describe ElmCup::Piece::Ball do
     instance_double(ElmCup::Mixture::Bowl, grams: grams)
   end
 
-  def balls(grams, density: 1.17, **said) = ElmCup::Piece::Shape.from({"kind" => "ball", **said.transform_keys(&:to_s)}).yield_of(bowl(grams, density))
+  def balls(grams, density: 1.17, **said)
+    ElmCup::Piece::Shape.from({"kind" => "ball", **said.transform_keys(&:to_s)}).yield_of(bowl(grams, density))
+  end
 
   # Source: GNU units, scoop(n), and the sphere at 1.17 g/mL: scoop 40 holds 23.7 mL, 35.6 mm, 27.7 g.
   it "agrees with the table of scoops" do
@@ -29,7 +31,8 @@ RSpec.describe ElmCup::Piece::Ball do
 
   it "leaves coats and toppings out of what is rolled" do
     document = formula("300 g almond butter", "60 g coconut flour")
-    coated = document.merge("components" => document["components"] + [{"name" => "shell", "type" => "coating", "lines" => [{"text" => "150 g dark chocolate, melted"}]}])
+    coated = document.merge("components" => document["components"] + [{"name" => "shell", "type" => "coating",
+                                                                       "lines" => [{"text" => "150 g dark chocolate, melted"}]}])
     plain, with_coat = ElmCup.assess(document), ElmCup.assess(coated)
     expect(with_coat["pieces"]).to eq(plain["pieces"])
     expect(with_coat["allergens"]).to include("soy", "tree_nut")
@@ -42,7 +45,8 @@ RSpec.describe ElmCup::Piece::Ball do
   end
 
   it "says what cooks usually give, as practice" do
-    custom = ElmCup.assess(formula("300 g almond butter", "60 g coconut flour"))["practice"].find { |each| each["step"] == "chill before dipping" }
+    custom = ElmCup.assess(formula("300 g almond butter", "60 g coconut flour"))["practice"]
+      .find { |each| each["step"] == "chill before dipping" }
     # Common practice: rolled balls before dipping, freezer 20 to 30 min.
     expect(custom).to include("place" => "freezer", "minutes" => [20, 30], "source" => "common practice")
   end

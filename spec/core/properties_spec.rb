@@ -3,9 +3,12 @@
 # What must hold of every bowl, tried on bowls made at random (the same ones at each run).
 RSpec.describe "Every bowl" do
   pool = {
-    "soft dates" => 10..150, "date paste" => 10..100, "raisins" => 5..60, "peanut butter" => 10..120, "tahini" => 10..100, "cashew butter" => 10..90, "honey" => 5..80, "maple syrup" => 5..80, "water" => 1..20,
-    "coconut oil, melted" => 5..40, "rolled oats" => 10..120, "rolled oats, ground" => 10..100, "almond flour" => 10..120, "coconut flour" => 5..40, "cocoa" => 3..30, "protein powder" => 10..60,
-    "walnuts" => 10..60, "chocolate chips" => 10..60, "ground flax" => 5..40, "salt" => 1..3, "vanilla extract" => 1..6, "cream cheese" => 10..60
+    "soft dates" => 10..150, "date paste" => 10..100, "raisins" => 5..60, "peanut butter" => 10..120, "tahini" => 10..100,
+    "cashew butter" => 10..90, "honey" => 5..80, "maple syrup" => 5..80, "water" => 1..20,
+    "coconut oil, melted" => 5..40, "rolled oats" => 10..120, "rolled oats, ground" => 10..100, "almond flour" => 10..120,
+    "coconut flour" => 5..40, "cocoa" => 3..30, "protein powder" => 10..60,
+    "walnuts" => 10..60, "chocolate chips" => 10..60, "ground flax" => 5..40, "salt" => 1..3, "vanilla extract" => 1..6,
+    "cream cheese" => 10..60
   }
 
   # [lines, process] of `count` bowls.
@@ -69,7 +72,8 @@ RSpec.describe "Every bowl" do
   end
 
   it "reaches its target exactly by the exact dose" do
-    helpers = {"water" => :to_wet, "maple syrup" => :to_wet, "tahini" => :to_wet, "date paste" => :to_wet, "almond flour" => :to_dry, "coconut flour" => :to_dry, "cocoa" => :to_dry}
+    helpers = {"water" => :to_wet, "maple syrup" => :to_wet, "tahini" => :to_wet, "date paste" => :to_wet, "almond flour" => :to_dry,
+               "coconut flour" => :to_dry, "cocoa" => :to_dry}
     tried = random_bowls(60, 15).sum do |lines, process|
       made = mix(lines, process)
       next 0 unless made.saturation.value&.positive?
@@ -78,7 +82,8 @@ RSpec.describe "Every bowl" do
         sample = made.portion_of(line_resolver("hand").resolve("1 g #{name}"))
         target = (way == :to_wet) ? made.saturation.value * 1.2 : made.saturation.value * 0.8
         grams = ElmCup::Binding::Dose.new(made.saturation, sample).public_send(way, target) or next false
-        portions = made.portions + [ElmCup::Binding::Portion.new(sample.line.with(grams: Rational(grams.to_s)), sample.figures, sample.liquid)]
+        portions = made.portions + [ElmCup::Binding::Portion.new(sample.line.with(grams: Rational(grams.to_s)), sample.figures,
+          sample.liquid)]
         expect(ElmCup::Binding::Saturation.of(portions).value).to be_within(1e-6).of(target)
       end
     end
@@ -96,7 +101,8 @@ RSpec.describe "Every bowl" do
       next if teaspoons <= smallest || teaspoons > 3
 
       less = bowl(*lines, "#{((teaspoons - smallest) * 4.92892).round(3)} g water", process: process)
-      expect(ElmCup::Binding::Texture.number(less["saturation"]["value"])).to be < ElmCup::Binding::Texture.index(part["want"]) + ElmCup::Binding::Texture::EDGE
+      expect(ElmCup::Binding::Texture.number(less["saturation"]["value"])).to be < ElmCup::Binding::Texture.index(part["want"]) +
+        ElmCup::Binding::Texture::EDGE
       checked += 1
     end
     expect(checked).to be >= 3

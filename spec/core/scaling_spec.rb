@@ -4,16 +4,21 @@ RSpec.describe ElmCup::Assessment::Scaling do
   let(:document) do
     {"elm_cup" => "formula/1", "name" => "Layered", "components" => [
       {"name" => "caramel", "type" => "filling", "lines" => [{"text" => "12 soft dates, to paste"}, {"text" => "3 tbsp cashew butter"}]},
-      {"name" => "dough", "lines" => [{"text" => "1 1/2 cups rolled oats, ground"}, {"ingredient" => "tahini", "grams" => 120.37}], "takes" => [{"component" => "caramel", "grams" => 40}]},
-      {"name" => "lid", "type" => "topping", "lines" => [{"text" => "30 g dark chocolate"}], "takes" => [{"component" => "caramel", "text" => "1 tbsp"}]}
-    ], "shape" => {"kind" => "ball", "piece_grams" => 18}, "splits" => [{"name" => "nib", "share" => 0.5, "component" => "dough", "lines" => [{"text" => "20 g cocoa nibs"}], "topping" => [{"text" => "1/2 tsp flaky salt"}]}]}
+      {"name" => "dough", "lines" => [{"text" => "1 1/2 cups rolled oats, ground"}, {"ingredient" => "tahini", "grams" => 120.37}],
+       "takes" => [{"component" => "caramel", "grams" => 40}]},
+      {"name" => "lid", "type" => "topping", "lines" => [{"text" => "30 g dark chocolate"}],
+       "takes" => [{"component" => "caramel", "text" => "1 tbsp"}]}
+    ], "shape" => {"kind" => "ball", "piece_grams" => 18}, "splits" => [{"name" => "nib", "share" => 0.5, "component" => "dough",
+                                                                         "lines" => [{"text" => "20 g cocoa nibs"}],
+                                                                         "topping" => [{"text" => "1/2 tsp flaky salt"}]}]}
   end
 
   it "scales lines, what is taken, flavours and toppings, and leaves shares be" do
     twice = ElmCup.scaling(document, factor: 2)["document"]
     expect(twice["components"][1]["takes"][0]["grams"]).to eq(80)
     expect(twice["components"][2]["takes"][0]["text"]).to eq("2 tbsp")
-    expect(twice["splits"][0]).to include("share" => 0.5, "lines" => [{"text" => "40 g cocoa nibs"}], "topping" => [{"text" => "1 tsp flaky salt"}])
+    expect(twice["splits"][0]).to include("share" => 0.5, "lines" => [{"text" => "40 g cocoa nibs"}],
+      "topping" => [{"text" => "1 tsp flaky salt"}])
     before, after = [document, twice].map { |each| ElmCup.assess(each) }
     expect(after["grams"]).to be_within(0.02).of(2 * before["grams"])
     expect(after["components"].map { |part| part["saturation"] }).to eq(before["components"].map { |part| part["saturation"] })
@@ -57,7 +62,8 @@ RSpec.describe ElmCup::Assessment::Scaling do
   it "shows each amount in measures that exist, with the error, and says what does not scale" do
     answer = ElmCup.scaling(formula("1 cup rolled oats", "1/3 cup honey", "5 soft dates", "120 g tahini"), factor: "3/7")
     oats, honey, dates, tahini = answer["lines"]
-    expect([oats["was"], oats["text"], oats["kitchen"]]).to eq(["1 cup rolled oats", "3/7 cup rolled oats", {"text" => "1/3 cup + 1 1/2 tbsp", "error_pct" => -0.5}]).or match([anything, "3/7 cup rolled oats", include("text" => /cup|tbsp/)])
+    expect([oats["was"], oats["text"], oats["kitchen"]]).to eq(["1 cup rolled oats", "3/7 cup rolled oats",
+      {"text" => "1/3 cup + 1 1/2 tbsp", "error_pct" => -0.5}]).or match([anything, "3/7 cup rolled oats", include("text" => /cup|tbsp/)])
     expect(oats["kitchen"]["error_pct"].abs).to be < 3
     expect(honey["text"]).to eq("1/7 cup honey")
     expect(dates["kitchen"]).to eq("text" => "2", "error_pct" => -6.7)

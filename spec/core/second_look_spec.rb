@@ -6,18 +6,23 @@ RSpec.describe ElmCup::SecondLook do
   # rule => [formula where it fires, formula where it does not]
   cases = {
     "no-salt" => [[["1 cup almond butter", "1/2 cup maple syrup"]], [["1 cup almond butter", "1/2 cup maple syrup", "1/4 tsp salt"]]],
-    "no-sweetener" => [[["1 cup almond flour", "1/2 cup tahini", "1/4 tsp salt"]], [["1 cup almond flour", "1/2 cup tahini", "1/4 cup honey", "1/4 tsp salt"]]],
-    "gritty-sugar" => [[["1 cup almond butter", "1/4 cup granulated sugar", "1/4 tsp salt"]], [["1/2 cup water", "1/4 cup granulated sugar", "1 cup almond flour"]]],
+    "no-sweetener" => [[["1 cup almond flour", "1/2 cup tahini", "1/4 tsp salt"]],
+      [["1 cup almond flour", "1/2 cup tahini", "1/4 cup honey", "1/4 tsp salt"]]],
+    "gritty-sugar" => [[["1 cup almond butter", "1/4 cup granulated sugar", "1/4 tsp salt"]],
+      [["1/2 cup water", "1/4 cup granulated sugar", "1 cup almond flour"]]],
     "whole-flax" => [[["1 cup honey", "1/4 cup whole flaxseed"]], [["1 cup honey", "1/4 cup ground flax"]]],
     "whole-dates" => [[["12 soft dates", "1 cup oats"]], [["12 soft dates", "1 cup oats"], {process: "processor"}]],
     "pits" => [[["12 soft dates, to paste", "1 cup oats"]], [["12 soft pitted dates, to paste", "100 g date paste", "1 cup oats"]]],
-    "raw-flour" => [[["1 cup all-purpose flour, not toasted", "1/2 cup coconut oil"]], [["1 cup heat-treated flour", "1/2 cup rice flour, baked", "1 cup rolled oats"]]],
+    "raw-flour" => [[["1 cup all-purpose flour, not toasted", "1/2 cup coconut oil"]],
+      [["1 cup heat-treated flour", "1/2 cup rice flour, baked", "1 cup rolled oats"]]],
     "water-in-chocolate" => [[["200 g dark chocolate, melted", "2 tsp water"]], [["200 g dark chocolate, melted", "60 g water"]]],
-    "powder-at-once" => [[["1 cup peanut butter", "1/4 cup honey", "1 cup protein powder", "1/4 tsp salt"]], [["1 cup peanut butter", "1/4 cup honey", "1 cup protein powder, added by halves", "1/4 tsp salt"]]],
+    "powder-at-once" => [[["1 cup peanut butter", "1/4 cup honey", "1 cup protein powder", "1/4 tsp salt"]],
+      [["1 cup peanut butter", "1/4 cup honey", "1 cup protein powder, added by halves", "1/4 tsp salt"]]],
     "no-stir-butter" => [[["1 cup no-stir peanut butter", "1/4 cup honey"]], [["1 cup peanut butter", "1/4 cup honey"]]],
     "honey-infants" => [[["1 cup oats", "1/4 cup honey"]], [["1 cup oats", "1/4 cup maple syrup"]]],
     "xylitol-dogs" => [[["1 cup almond butter", "1/4 cup xylitol"]], [["1 cup almond butter", "1/4 cup erythritol"]]],
-    "one-line-breaks-diet" => [[["1 cup oats", "1/2 cup tahini", "1/3 cup maple syrup", "1 tsp honey"]], [["1 cup oats", "1/2 cup tahini", "1/3 cup maple syrup"]]],
+    "one-line-breaks-diet" => [[["1 cup oats", "1/2 cup tahini", "1/3 cup maple syrup", "1 tsp honey"]],
+      [["1 cup oats", "1/2 cup tahini", "1/3 cup maple syrup"]]],
     "oats-not-marked" => [[["1 cup rolled oats", "1/2 cup tahini"]], [["1 cup gluten-free oats", "1/2 cup tahini"]]]
   }
 
@@ -43,16 +48,20 @@ RSpec.describe ElmCup::SecondLook do
   end
 
   it "writes out a line that was given by id and weight" do
-    document = formula({"ingredient" => "protein-powder", "grams" => 120}, {"ingredient" => "dates-soft", "grams" => 100}, "1/2 cup honey", process: "processor")
-    texts = ElmCup.assess(document)["findings"].select { |each| %w[powder-at-once pits].include?(each["rule"]) }.map { |each| each["remedy"]["patch"].first["value"] }
-    expect(texts).to match_array([{"text" => "120 g whey protein powder, added by halves", "ingredient" => "protein-powder"}, {"text" => "100 g soft dates, pitted", "ingredient" => "dates-soft"}])
+    document = formula({"ingredient" => "protein-powder", "grams" => 120}, {"ingredient" => "dates-soft", "grams" => 100}, "1/2 cup honey",
+      process: "processor")
+    texts = ElmCup.assess(document)["findings"].select { |each| %w[powder-at-once pits].include?(each["rule"]) }
+      .map { |each| each["remedy"]["patch"].first["value"] }
+    expect(texts).to match_array([{"text" => "120 g whey protein powder, added by halves", "ingredient" => "protein-powder"},
+      {"text" => "100 g soft dates, pitted", "ingredient" => "dates-soft"}])
   end
 
   it "takes the wet line out of the chocolate, not the chocolate" do
     document = formula("200 g dark chocolate, melted", "2 tsp water", "1 pinch salt")
     finding = ElmCup.assess(document)["findings"].find { |each| each["rule"] == "water-in-chocolate" }
     expect(finding["message"]).to match(/\A4\.9 % of water in melted chocolate \(water\)/)
-    expect(patched(document, finding["remedy"]["patch"])["components"][0]["lines"].map { |line| line["text"] }).to eq(["200 g dark chocolate, melted", "1 pinch salt"])
+    expect(patched(document, finding["remedy"]["patch"])["components"][0]["lines"].map { |line| line["text"] })
+      .to eq(["200 g dark chocolate, melted", "1 pinch salt"])
   end
 
   it "is quiet about salt where the butter brings its own" do
@@ -83,7 +92,8 @@ RSpec.describe ElmCup::SecondLook do
   it "misses sweetness where the bowl is less than 4 % as sweet as sugar" do
     sweetness = (0..12).map do |sugar|
       answer = ElmCup.assess(formula("100 g almond flour", "60 g tahini", *("#{sugar} g granulated sugar" if sugar.positive?), "1 g salt"))
-      expect(answer["findings"].any? { |finding| finding["rule"] == "no-sweetener" }).to eq(answer["sweetness_pct"] < 4), "#{sugar} g, #{answer["sweetness_pct"]} %"
+      expect(answer["findings"].any? { |finding| finding["rule"] == "no-sweetener" }).to eq(answer["sweetness_pct"] < 4),
+        "#{sugar} g, #{answer["sweetness_pct"]} %"
       answer["sweetness_pct"]
     end
     expect([sweetness.min, sweetness.max]).to match([be < 3.5, be > 4.5])
@@ -106,7 +116,8 @@ RSpec.describe ElmCup::SecondLook do
 
   describe "what concerns the whole formula" do
     def layered(base, filling, **more)
-      parts = [["base", base], ["filling", filling]].map { |name, lines| {"name" => name, "type" => name, "lines" => lines.map { |text| {"text" => text} }} }
+      parts = [["base", base], ["filling", filling]]
+        .map { |name, lines| {"name" => name, "type" => name, "lines" => lines.map { |text| {"text" => text} }} }
       {"elm_cup" => "formula/1", "name" => "Layered", "components" => parts, **more.transform_keys(&:to_s)}
     end
 
@@ -121,10 +132,12 @@ RSpec.describe ElmCup::SecondLook do
     end
 
     it "says which line breaks a need, and mends it line by line" do
-      document = layered(["1 cup rolled oats", "1/4 cup honey"], ["1 cup cream cheese", "30 g milk chocolate"], needs: ["vegan", "gluten-free"])
+      document = layered(["1 cup rolled oats", "1/4 cup honey"], ["1 cup cream cheese", "30 g milk chocolate"],
+        needs: ["vegan", "gluten-free"])
       answer = ElmCup.assess(document)
       expect(answer["breaches"].map { |breach| breach.values_at("need", "component", "line") })
-        .to eq([["vegan", "base", "1/4 cup honey"], ["vegan", "filling", "1 cup cream cheese"], ["vegan", "filling", "30 g milk chocolate"], ["gluten-free", "base", "1 cup rolled oats"]])
+        .to eq([["vegan", "base", "1/4 cup honey"], ["vegan", "filling", "1 cup cream cheese"], ["vegan", "filling", "30 g milk chocolate"],
+          ["gluten-free", "base", "1 cup rolled oats"]])
       expect(answer["breaches"].last["why"]).to match(/oats count only where the pack says gluten-free/)
       8.times do
         finding = found(document, "need-broken").first or break
@@ -139,7 +152,8 @@ RSpec.describe ElmCup::SecondLook do
       why = ->(diet, *lines) { ElmCup.assess(formula(*lines).merge("needs" => [diet]))["breaches"].map { |breach| breach["why"] } }
       expect(why["grain-free", "1 cup rolled oats"]).to eq(["Rolled oats: not grain-free."])
       expect(why["gluten-free", "1 cup rolled oats", "1 cup pretzels"]).to eq(["Rolled oats: oats count only where the pack says gluten-free.", "Pretzels: holds wheat and gluten."]).or eq(["Rolled oats: oats count only where the pack says gluten-free.", "Pretzels: holds gluten and wheat."])
-      expect(why["low-net-carbohydrate", "1 cup honey", "1/4 cup tahini", "2 cups almond flour"]).to eq(["Honey: 82 g of net carbohydrate in 100 g."])
+      expect(why["low-net-carbohydrate", "1 cup honey", "1/4 cup tahini", "2 cups almond flour"])
+        .to eq(["Honey: 82 g of net carbohydrate in 100 g."])
     end
 
     it "keeps a muted rule apart, and refuses to mute one that is none" do
@@ -147,7 +161,8 @@ RSpec.describe ElmCup::SecondLook do
       answer = ElmCup.assess(document)
       expect(answer["findings"].map { |finding| finding["rule"] }).not_to include("honey-infants")
       expect(answer["muted"].map { |finding| finding["rule"] }).to eq(["honey-infants"])
-      expect { ElmCup.assess(document.merge("muted" => ["nagging"])) }.to raise_error(ElmCup::InvalidDocument, %r{/muted/0: There is no rule “nagging”; the rules are .*honey-infants})
+      expect { ElmCup.assess(document.merge("muted" => ["nagging"])) }
+        .to raise_error(ElmCup::InvalidDocument, %r{/muted/0: There is no rule “nagging”; the rules are .*honey-infants})
     end
   end
 

@@ -4,18 +4,17 @@ require "open3"
 require_relative "../../cli/command_line"
 
 RSpec.describe "bin/elm" do
-  PROGRAM = File.expand_path("../../bin/elm", __dir__)
-  Status = Struct.new(:exitstatus)
+  let(:program) { File.expand_path("../../bin/elm", __dir__) }
 
   # [output, errors, status] of the command, run in this process; the program itself is run once below.
   def elm(*arguments, input: "")
     output, errors = 2.times.map { StringIO.new(+"".b) }
     status = ElmCup::CommandLine.new(input: StringIO.new(input), output: output, errors: errors).run(arguments.map(&:dup))
-    [output.string, errors.string, Status.new(status)]
+    [output.string, errors.string, instance_double(Process::Status, exitstatus: status)]
   end
 
   it "is a program: an answer on standard output and 0, or one line on standard error and 2" do
-    run = ->(*arguments, input: "") { Open3.capture3(PROGRAM, *arguments, stdin_data: input, binmode: true) }
+    run = ->(*arguments, input: "") { Open3.capture3(program, *arguments, stdin_data: input, binmode: true) }
     out, err, status = run.call("assess", "-", input: JSON.generate(document))
     expect([JSON.parse(out), err, status.exitstatus]).to eq([JSON.parse(JSON.generate(ElmCup.assess(document))), "", 0])
     out, err, status = run.call("assess", "-", input: "nonsense")
@@ -39,8 +38,10 @@ RSpec.describe "bin/elm" do
     out, err, status = elm("assess", "-", "--only", "pieces, diets", input: JSON.generate(document))
     whole = JSON.parse(JSON.generate(ElmCup.assess(document)))
     expect([err, status.exitstatus]).to eq(["", 0])
-    expect(JSON.parse(out)).to eq(whole.slice("elm_cup", "name", "grams", "pieces", "allergens", "allergens_us", "allergens_eu", "allergen_lines", "traces", "diets", "diet_breaks", "needs", "breaches"))
-    expect(elm("assess", "-", "--only", "colour", input: JSON.generate(document))[1].force_encoding("UTF-8")).to match(/called “colour”; there are components, pieces/)
+    expect(JSON.parse(out)).to eq(whole.slice("elm_cup", "name", "grams", "pieces", "allergens", "allergens_us", "allergens_eu",
+      "allergen_lines", "traces", "diets", "diet_breaks", "needs", "breaches"))
+    expect(elm("assess", "-", "--only", "colour", input: JSON.generate(document))[1].force_encoding("UTF-8"))
+      .to match(/called “colour”; there are components, pieces/)
     expect(elm("assess", "-", "--only", "pieces", input: JSON.generate(formula("1 cup moon dust")))[2].exitstatus).to eq(2)
   end
 
@@ -54,7 +55,8 @@ RSpec.describe "bin/elm" do
   end
 
   it "says how it is used, and takes one document at a time" do
-    [[], ["help"], ["--help"], ["assess", "-h"]].each { |arguments| expect(elm(*arguments).first).to include("elm assess FILE|-", "elm convert TEXT", "elm scale FILE|-") }
+    [[], ["help"], ["--help"], ["assess", "-h"]]
+      .each { |arguments| expect(elm(*arguments).first).to include("elm assess FILE|-", "elm convert TEXT", "elm scale FILE|-") }
     expect(elm("assess", "-", "other.json")[1]).to match(/\Aelm: One file at a time; .*other.json.* is one too many\n\z/n)
     expect(elm("--to", "g")[1]).to match(/\Aelm: Name a command/)
   end
@@ -93,7 +95,8 @@ RSpec.describe "bin/elm" do
       expect(assessed["components"][0]["texture"]).to eq("tacky")
       expect(assessed["sweetness_pct"]).to be <= answer["wishes"][1]["wish"][/[\d.]+/].to_f
     end
-    own = JSON.parse(elm("balance", "-", "--have", "maple, water", "--seconds", "5", input: JSON.generate(document.merge("wishes" => ["texture=tacky"]))).first)
+    own = JSON.parse(elm("balance", "-", "--have", "maple, water", "--seconds", "5",
+      input: JSON.generate(document.merge("wishes" => ["texture=tacky"]))).first)
     expect(own["answers"].flat_map { |each| each["changes"].select { |change| change["kind"] == "added" }.map { |change| change["ingredient"] } } - %w[maple water]).to eq([])
     clash = JSON.parse(elm("balance", "-", "--want", "kcal<=50,kcal>=80", input: JSON.generate(document)).first)
     expect(clash["clashes"].first).to include("wishes" => ["kcal<=50", "kcal>=80"])
@@ -103,13 +106,17 @@ RSpec.describe "bin/elm" do
   it "reads wishes, finds substitutes, bowls, trials and doses" do
     json = JSON.generate(document)
     expect(JSON.parse(elm("wish", "-", "--say", "under 90 kcal", input: json).first)).to include("wish" => "kcal<=90")
-    expect(JSON.parse(elm("wish", "-", "--say", "under 90 kcal", input: JSON.generate(document.merge("wishes" => %w[kcal<=95 diet=vegan]))).first)["wishes"]).to eq(%w[diet=vegan kcal<=90])
-    expect(JSON.parse(elm("substitute", "-", "--line", "tahini", "--reason", "sesame-free", input: json).first)["candidates"]).not_to be_empty
-    cupboard = {"elm_cup" => "cupboard/1", "have" => [{"ingredient" => "dates-soft"}, {"ingredient" => "almonds", "grams" => 200}], "use_up" => [], "shape" => {"kind" => "ball", "piece_grams" => 18}, "want" => "rolls", "wishes" => []}
+    expect(JSON.parse(elm("wish", "-", "--say", "under 90 kcal",
+      input: JSON.generate(document.merge("wishes" => %w[kcal<=95 diet=vegan]))).first)["wishes"]).to eq(%w[diet=vegan kcal<=90])
+    expect(JSON.parse(elm("substitute", "-", "--line", "tahini", "--reason", "sesame-free", input: json).first)["candidates"])
+      .not_to be_empty
+    cupboard = {"elm_cup" => "cupboard/1", "have" => [{"ingredient" => "dates-soft"}, {"ingredient" => "almonds", "grams" => 200}],
+                "use_up" => [], "shape" => {"kind" => "ball", "piece_grams" => 18}, "want" => "rolls", "wishes" => []}
     bowls = JSON.parse(elm("cupboard", "-", input: JSON.generate(cupboard)).first)
     expect([bowls["elm_cup"], bowls["answers"].first["family"]]).to eq(["balance/1", "date-led"])
     expect(JSON.parse(elm("trial", "-", "--pieces", "2", input: json).first)).to include("elm_cup" => "trial/1", "scale" => 0.1)
-    bowl = {"elm_cup" => "bowl/1", "family" => "date-led", "grams" => 400, "roughly" => ["dates", "1 cup almonds"], "seen" => "crumbly", "want" => "rolls"}
+    bowl = {"elm_cup" => "bowl/1", "family" => "date-led", "grams" => 400, "roughly" => ["dates", "1 cup almonds"], "seen" => "crumbly",
+            "want" => "rolls"}
     expect(JSON.parse(elm("rescue", "-", input: JSON.generate(bowl)).first)["rescue"]["options"].first["ingredient"]).to eq("water")
   end
 
@@ -130,13 +137,17 @@ RSpec.describe "bin/elm" do
   end
 
   it "imports a recipe, and exports what it made in each format" do
-    out, err, status = elm("import", "-", input: "Nib bites\nMakes 16\n1 cup rolled oats\n10 dates, to paste\n1/3 cup tahini\n1 moon dust\n\nStir and roll.")
+    out, err, status = elm("import", "-",
+      input: "Nib bites\nMakes 16\n1 cup rolled oats\n10 dates, to paste\n1/3 cup tahini\n1 moon dust\n\nStir and roll.")
     expect([err, status.exitstatus]).to eq(["", 0])
     answer = JSON.parse(out)
-    expect([answer["elm_cup"], answer["formula"]["name"], answer["formula"]["shape"], answer["notes"].first]).to eq(["import/1", "Nib bites", {"kind" => "ball", "pieces" => 16}, "Stir and roll."])
-    expect(answer["lines"].map { |line| line.values_at("component", "text", "ingredient", "grams") }.first).to eq(["dough", "1 cup rolled oats", "oats-rolled", 88.0])
+    expect([answer["elm_cup"], answer["formula"]["name"], answer["formula"]["shape"], answer["notes"].first])
+      .to eq(["import/1", "Nib bites", {"kind" => "ball", "pieces" => 16}, "Stir and roll."])
+    expect(answer["lines"].map { |line| line.values_at("component", "text", "ingredient", "grams") }.first)
+      .to eq(["dough", "1 cup rolled oats", "oats-rolled", 88.0])
     expect(answer["lines"].last["note"]).to match(/not in the pantry/)
-    {"md" => /\A# Nib bites/, "jsonld" => /"@type": "Recipe"/, "csv" => /\Acomponent,type,line/, "json" => /"elm_cup": "formula\/1"/}.each do |format, begins|
+    {"md" => /\A# Nib bites/, "jsonld" => /"@type": "Recipe"/, "csv" => /\Acomponent,type,line/, "json" => /"elm_cup": "formula\/1"/}
+      .each do |format, begins|
       text, = elm("export", "-", "--format", format, input: JSON.generate(answer["formula"]))
       expect(text.force_encoding("UTF-8")).to match(begins)
       expect(JSON.parse(elm("import", "-", input: text).first)["formula"]).to eq(answer["formula"]) unless format == "csv"
@@ -150,17 +161,20 @@ RSpec.describe "bin/elm" do
       script = "require '#{File.expand_path("../../server/environment", __dir__)}'; ElmCupServer::Database.open('#{path}'); ElmCupServer::OwnIngredient.keep([#{own}]); puts ElmCupServer::Formula.start(JSON.parse($stdin.read)).id"
       document["components"][0]["lines"] << {"text" => "1 tbsp corner paste"}
       id, = Open3.capture2(RbConfig.ruby, "-e", script, stdin_data: JSON.generate(document))
-      run = ->(*arguments) { Open3.capture3({"ELM_CUP_DATABASE" => path}, PROGRAM, *arguments, binmode: true) }
+      run = ->(*arguments) { Open3.capture3({"ELM_CUP_DATABASE" => path}, program, *arguments, binmode: true) }
       expect(JSON.parse(run.call("export", id.strip, "--format", "json").first)).to eq(document)
-      expect(run.call("export", id.strip, "--format", "csv").first.force_encoding("UTF-8")).to match(/1 tbsp corner paste,own-paste,Corner paste,smooth,15\.0/)
+      expect(run.call("export", id.strip, "--format", "csv").first.force_encoding("UTF-8"))
+        .to match(/1 tbsp corner paste,own-paste,Corner paste,smooth,15\.0/)
       expect(run.call("export", "999", "--format", "json")[1]).to match(/There is no formula with the number 999/)
     end
-    expect(Open3.capture3({"ELM_CUP_DATABASE" => "/nowhere/x.sqlite3"}, PROGRAM, "export", "1", "--format", "md")[1]).to match(/There is no database at/)
+    expect(Open3.capture3({"ELM_CUP_DATABASE" => "/nowhere/x.sqlite3"}, program, "export", "1", "--format", "md")[1])
+      .to match(/There is no database at/)
   end
 
   it "scales to pieces and to grams, compares two, checks a label, and takes a pantry" do
     given = JSON.generate(document)
-    expect(JSON.parse(elm("scale", "-", "--pieces", "24", "--piece-grams", "18", input: given).first)["shape"]).to eq("kind" => "ball", "piece_grams" => 18)
+    expect(JSON.parse(elm("scale", "-", "--pieces", "24", "--piece-grams", "18", input: given).first)["shape"])
+      .to eq("kind" => "ball", "piece_grams" => 18)
     expect(ElmCup.assess(JSON.parse(elm("scale", "-", "--to-grams=600", input: given).first))["grams"]).to be_within(0.4).of(600)
     Dir.mktmpdir do |folder|
       one, two, csv = %w[one.json two.json pantry.csv].map { |name| File.join(folder, name) }
@@ -169,13 +183,16 @@ RSpec.describe "bin/elm" do
       File.write(csv, "\uFEFFid;price;pack_grams\r\nhoney;6,00;500\r\ntahini;4,50;300\r\n")
       expect(JSON.parse(elm("compare", one, two).first)["figures"].first).to include("figure" => "grams")
       expect(JSON.parse(elm("assess", one, "--pantry", csv).first)["cost"]).to include("batch" => 1.2, "currency" => "EUR")
-      expect(JSON.parse(elm("compare", one, two, "--pantry", csv).first)["figures"].find { |each| each["figure"] == "cost.batch" }.values_at("before", "after")).to eq([1.2, 2.4])
+      expect(JSON.parse(elm("compare", one, two, "--pantry",
+        csv).first)["figures"].find { |each| each["figure"] == "cost.batch" }.values_at("before", "after")).to eq([1.2, 2.4])
       File.write(csv, "id,starts_from,name\nown-paste,tahini,Corner paste\n")
-      expect(JSON.parse(elm("import", "-", "--pantry", csv, input: "2 tbsp corner paste\n1 cup oats").first)["lines"].first).to include("ingredient" => "own-paste", "grams" => 30.0)
+      expect(JSON.parse(elm("import", "-", "--pantry", csv, input: "2 tbsp corner paste\n1 cup oats").first)["lines"].first)
+        .to include("ingredient" => "own-paste", "grams" => 30.0)
       File.write(csv, "id,colour\nhoney,red\n")
       expect(elm("assess", one, "--pantry", csv)[1].force_encoding("UTF-8")).to match(/“colour” is no column here/)
     end
-    label = {"id" => "own", "starts_from" => "tahini", "label" => {"fat_g" => 54, "carbohydrate_g" => 10, "protein_g" => 20, "fibre_g" => 9}}
+    label = {"id" => "own", "starts_from" => "tahini",
+             "label" => {"fat_g" => 54, "carbohydrate_g" => 10, "protein_g" => 20, "fibre_g" => 9}}
     expect(JSON.parse(elm("label", "-", input: JSON.generate(label)).first)["starts_from"]["id"]).to eq("tahini")
   end
 

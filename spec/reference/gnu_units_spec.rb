@@ -11,15 +11,18 @@ RSpec.describe "Against GNU units" do
 
   # Source: GNU units definitions, kitchen measures and avoirdupois.
   {
-    "1 cup water" => "uscup", "1 tbsp water" => "ustablespoon", "1 tsp water" => "usteaspoon", "1 fl oz water" => "usfloz", "1 pint water" => "uspint", "1 quart water" => "usquart",
-    "1 scoop #16 water" => "scoop(16)", "1 scoop #40 water" => "scoop(40)", "1 scoop #100 water" => "scoop(100)", "1 l water" => "liter", "3 dl water" => "3 dl"
+    "1 cup water" => "uscup", "1 tbsp water" => "ustablespoon", "1 tsp water" => "usteaspoon", "1 fl oz water" => "usfloz",
+    "1 pint water" => "uspint", "1 quart water" => "usquart",
+    "1 scoop #16 water" => "scoop(16)", "1 scoop #40 water" => "scoop(40)", "1 scoop #100 water" => "scoop(100)", "1 l water" => "liter",
+    "3 dl water" => "3 dl"
   }.each do |text, unit|
     it("has the volume of “#{text}”") { expect(millilitres(text)).to be_within(1e-4).of(GnuUnits.convert(unit, "ml")) }
   end
 
   # The metric and Australian spoons are common practice, 15 and 20 mL; units has only their cup. units calls the modern
   # 15 mL spoon British; the older one of 5/8 fluid ounce, a sixteenth of the cup, is named beside it there.
-  {"metric" => ["metriccup", "15 ml", "5 ml"], "australian" => ["metriccup", "20 ml", "5 ml"], "imperial" => ["brcup", "5|8 brfloz", "5|24 brfloz"], "us_legal" => ["240 ml", "15 ml", "5 ml"]}.each do |id, names|
+  {"metric" => ["metriccup", "15 ml", "5 ml"], "australian" => ["metriccup", "20 ml", "5 ml"],
+   "imperial" => ["brcup", "5|8 brfloz", "5|24 brfloz"], "us_legal" => ["240 ml", "15 ml", "5 ml"]}.each do |id, names|
     it("has the #{id} measures") do
       ["1 cup water", "1 tbsp water", "1 tsp water"].zip(names).each do |text, name|
         expect(millilitres(text, cup: id)).to be_within(0.001).of(GnuUnits.convert(name, "ml")), "#{id} #{text}"
@@ -34,8 +37,10 @@ RSpec.describe "Against GNU units" do
 
   # Foods that units weighs by the cup, the same way of filling. Source: GNU units, “cooking weights” by volume.
   {
-    "honey" => "honey", "dairy butter" => "butter", "ghee" => "butter_clarified", "neutral oil" => "oil", "cocoa powder" => "cocoa_spooned", "cornstarch" => "cornstarch", "heavy cream" => "heavycream",
-    "whole milk" => "milk", "molasses" => "molasses", "golden syrup" => "cornsyrup", "granulated sugar" => "sugar", "wheat flour" => "flour_spooned", "powdered sugar" => "powdered_sugar", "packed brown sugar" => "brownsugar_light"
+    "honey" => "honey", "dairy butter" => "butter", "ghee" => "butter_clarified", "neutral oil" => "oil", "cocoa powder" => "cocoa_spooned",
+    "cornstarch" => "cornstarch", "heavy cream" => "heavycream",
+    "whole milk" => "milk", "molasses" => "molasses", "golden syrup" => "cornsyrup", "granulated sugar" => "sugar",
+    "wheat flour" => "flour_spooned", "powdered sugar" => "powdered_sugar", "packed brown sugar" => "brownsugar_light"
   }.each do |name, unit|
     it("weighs a cup of #{name} within 6 %") { expect(grams("1 cup #{name}")).to be_within(6).percent_of(GnuUnits.convert("1 cup #{unit}", "g")) }
   end

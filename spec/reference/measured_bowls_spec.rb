@@ -7,10 +7,13 @@ RSpec.describe "Bowls in cups beside the same bowls in other people's grams" do
 
   # Grams a US cup. Source: USDA FoodData Central, SR Legacy, household portions (from memory).
   usda = {
-    "natural peanut butter" => 258, "almond butter" => 250, "tahini" => 240, "almond flour" => 96, "rolled oats" => 81, "maple syrup" => 315, "coconut oil, melted" => 218, "sunflower seed butter" => 256,
-    "ground flax" => 112, "water" => 237, "agave syrup" => 331.2, "cashew butter" => 256, "coconut flour" => 112, "graham cracker crumbs" => 100
+    "natural peanut butter" => 258, "almond butter" => 250, "tahini" => 240, "almond flour" => 96, "rolled oats" => 81,
+    "maple syrup" => 315, "coconut oil, melted" => 218, "sunflower seed butter" => 256,
+    "ground flax" => 112, "water" => 237, "agave syrup" => 331.2, "cashew butter" => 256, "coconut flour" => 112,
+    "graham cracker crumbs" => 100
   }
-  units = {"honey" => "honey", "cocoa powder" => "cocoa_spooned", "powdered sugar" => "powdered_sugar", "packed brown sugar" => "brownsugar_light", "heavy cream" => "heavycream", "whole milk" => "milk",
+  units = {"honey" => "honey", "cocoa powder" => "cocoa_spooned", "powdered sugar" => "powdered_sugar",
+           "packed brown sugar" => "brownsugar_light", "heavy cream" => "heavycream", "whole milk" => "milk",
            "dairy butter, melted" => "butter_clarified", "golden syrup" => "cornsyrup", "molasses" => "molasses"}
 
   # name of the bowl => { ingredient => cups }, mixed by hand
@@ -28,7 +31,9 @@ RSpec.describe "Bowls in cups beside the same bowls in other people's grams" do
   }
 
   # Cups as spoons and cups are typed: 1/16 is a tablespoon.
-  def typed(cups, name) = (cups.denominator == 16 || cups.denominator == 8) ? "#{(cups * 16).to_i} tbsp #{name}" : "#{ElmCup::Quantity::FractionText.mixed(cups)} cup #{name}"
+  def typed(cups, name)
+    (cups.denominator == 16 || cups.denominator == 8) ? "#{(cups * 16).to_i} tbsp #{name}" : "#{ElmCup::Quantity::FractionText.mixed(cups)} cup #{name}"
+  end
 
   bowls.each do |title, mix|
     it "#{title}: S within .04" do

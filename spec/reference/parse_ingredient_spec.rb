@@ -5,17 +5,21 @@ require "open3"
 # A second reading of ingredient lines: parse-ingredient 3.0.0 (npm, MIT). The lines are our own.
 RSpec.describe "parse-ingredient" do
   agreeing = [
-    "1 cup rolled oats", "1 1/2 cups rolled oats, ground", "1½ cups almond flour", "½ cup tahini", "1/3 cup maple syrup", "2/3 cup cocoa powder",
-    "3/4 cup sunflower seed butter", "0.5 cup honey", "2 tbsp coconut oil, melted", "2 Tbsp coconut oil", "3 tablespoons cashew butter", "1 tablespoon chia seeds",
+    "1 cup rolled oats", "1 1/2 cups rolled oats, ground", "1½ cups almond flour", "½ cup tahini", "1/3 cup maple syrup",
+    "2/3 cup cocoa powder",
+    "3/4 cup sunflower seed butter", "0.5 cup honey", "2 tbsp coconut oil, melted", "2 Tbsp coconut oil", "3 tablespoons cashew butter",
+    "1 tablespoon chia seeds",
     "1 tsp vanilla extract", "1/2 teaspoon ground cardamom", "1/4 tsp fine salt", "1/8 teaspoon nutmeg", "2 T cocoa", "1 t vanilla",
     "150 g dark chocolate", "250g soft dates", "1.5 kg oats", "60 ml agave syrup", "100 ml coconut milk", "8 oz cream cheese",
     "1 lb soft dates", "12 dates", "10 medjool dates, pitted", "2-3 tbsp honey", "2 to 3 tablespoons water", "1-2 cups puffed rice",
     "1 pinch salt", "2 pinches cinnamon", "1 dash nutmeg", "1 stick butter", "2 sticks butter, melted", "1 can coconut milk",
     "1 fl oz milk", "4 fluid ounces milk", "1 pint cream", "2 c oats", "1/2 c. peanut butter", "10 drops almond extract",
-    "3 cups puffed rice", "1 1/4 cups desiccated coconut", "2 1/2 tablespoons maple syrup", "3 1/2 tbsp date syrup", "1 3/4 cups pecans", "⅓ cup raisins",
+    "3 cups puffed rice", "1 1/4 cups desiccated coconut", "2 1/2 tablespoons maple syrup", "3 1/2 tbsp date syrup", "1 3/4 cups pecans",
+    "⅓ cup raisins",
     "⅔ cup walnuts, chopped", "¼ cup hemp hearts", "¾ tsp ginger", "1 ¼ cups pistachios", "20 g cocoa butter", "5 grams salt",
     "120 grams almond butter", "2 kilograms dates", "1 liter milk", "2 ounces white chocolate", "3 tbsp. flaxseed", "1 tsp. matcha",
-    "1 cup (240 ml) milk", "1 cup packed brown sugar", "6 apricots, dried", "1 banana, mashed", "2 cups dates, pitted and packed", "1 1/2 lb dates",
+    "1 cup (240 ml) milk", "1 cup packed brown sugar", "6 apricots, dried", "1 banana, mashed", "2 cups dates, pitted and packed",
+    "1 1/2 lb dates",
     "500 milliliters coconut milk"
   ]
   # line => why the two differ
@@ -36,7 +40,8 @@ RSpec.describe "parse-ingredient" do
   define_method(:theirs) do |lines|
     script = "const { parseIngredient } = require('parse-ingredient'); const lines = JSON.parse(require('fs').readFileSync(0, 'utf8'));" \
       "console.log(JSON.stringify(lines.map((line) => { const [r] = parseIngredient(line); return [r.quantity, r.quantity2, r.unitOfMeasureID] })))"
-    output, errors, status = Open3.capture3("node", "-e", script, stdin_data: JSON.generate(lines), chdir: File.expand_path("../../web", __dir__))
+    output, errors, status = Open3.capture3("node", "-e", script, stdin_data: JSON.generate(lines),
+      chdir: File.expand_path("../../web", __dir__))
     raise errors unless status.success?
 
     JSON.parse(output).map { |low, high, unit| [low, high || low, units.fetch(unit, unit)] }
@@ -54,7 +59,8 @@ RSpec.describe "parse-ingredient" do
   end
 
   it "differs only where the reason is known" do
-    same = differing.keys.zip(theirs(differing.keys)).select { |line, (low, high, unit)| ours(line) == [low, high, unit] && ElmCup::Quantity::LineReader.read(line).terms.size == 1 }
+    same = differing.keys.zip(theirs(differing.keys))
+      .select { |line, (low, high, unit)| ours(line) == [low, high, unit] && ElmCup::Quantity::LineReader.read(line).terms.size == 1 }
     expect(same).to eq([])
   end
 end

@@ -6,8 +6,10 @@ RSpec.describe "JSON-LD of a formula" do
   file = File.expand_path("../../web/tests/exportedRecipe.ts", __dir__)
   document = {
     "elm_cup" => "formula/1", "name" => "Fig and fennel bites", "components" => [
-      {"name" => "filling", "type" => "filling", "process" => "processor", "lines" => [{"text" => "8 dried figs"}, {"text" => "1 tbsp water"}]},
-      {"name" => "dough", "lines" => [{"text" => "1 cup gluten-free oats, ground"}, {"text" => "1/3 cup tahini"}, {"ingredient" => "maple", "grams" => 60}], "takes" => [{"component" => "filling", "share" => 0.5}]}
+      {"name" => "filling", "type" => "filling", "process" => "processor",
+       "lines" => [{"text" => "8 dried figs"}, {"text" => "1 tbsp water"}]},
+      {"name" => "dough", "lines" => [{"text" => "1 cup gluten-free oats, ground"}, {"text" => "1/3 cup tahini"},
+        {"ingredient" => "maple", "grams" => 60}], "takes" => [{"component" => "filling", "share" => 0.5}]}
     ], "shape" => {"kind" => "ball", "piece_grams" => 18}, "notes" => ["Blend the figs.", "Stir and roll."]
   }
 
@@ -18,7 +20,8 @@ RSpec.describe "JSON-LD of a formula" do
 
   it "carries what a Recipe has" do
     recipe = JSON.parse(ElmCup.export(document, "jsonld"))
-    expect(recipe["recipeIngredient"]).to eq(["8 dried figs", "1 tbsp water", "1 cup gluten-free oats, ground", "1/3 cup tahini", "60 g maple"])
+    expect(recipe["recipeIngredient"])
+      .to eq(["8 dried figs", "1 tbsp water", "1 cup gluten-free oats, ground", "1/3 cup tahini", "60 g maple"])
     expect(recipe["suitableForDiet"]).to include("https://schema.org/VeganDiet", "https://schema.org/GlutenFreeDiet")
     expect(recipe["nutrition"]["calories"]).to match(/\A\d+ kcal\z/)
     expect(recipe["recipeYield"]).to match(/\A\d+ pieces\z/)

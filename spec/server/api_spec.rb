@@ -11,7 +11,8 @@ RSpec.describe "The JSON API", server: true do
   end
 
   it "assesses a formula with flagged lines and an empty component" do
-    expect(ask(:post, "/api/assess", formula("2 tbsp butter", "nonsense"))["components"][0]["lines"].map { |line| line["status"] }).to eq(%w[ambiguous unreadable])
+    expect(ask(:post, "/api/assess", formula("2 tbsp butter", "nonsense"))["components"][0]["lines"].map { |line| line["status"] })
+      .to eq(%w[ambiguous unreadable])
     expect(ask(:post, "/api/assess", formula)["components"][0]["sentence"]).to match(/nothing in it yet/)
   end
 
@@ -19,7 +20,8 @@ RSpec.describe "The JSON API", server: true do
     expect(ask(:post, "/api/lines", {text: "10 dates", process: "processor"})).to include("ingredient" => "dates-soft", "form" => "paste")
     expect(ask(:post, "/api/nudge", {text: "10 dates", steps: 1})).to eq("text" => "11 dates")
     expect(ask(:post, "/api/convert", {text: "1/2 c + 2 tbsp honey", to: "g"})["grams"]).to eq(211.88)
-    expect(ask(:post, "/api/scale", {document: document, factor: "1/2"})["components"][0]["lines"][0]["text"]).to eq("1/2 cup rolled oats, ground")
+    expect(ask(:post, "/api/scale", {document: document, factor: "1/2"})["components"][0]["lines"][0]["text"])
+      .to eq("1/2 cup rolled oats, ground")
     expect(ask(:get, "/api/library")["ingredients"].size).to be >= 80
   end
 
@@ -27,7 +29,8 @@ RSpec.describe "The JSON API", server: true do
     it "are made, listed, shown, versioned, copied, deleted and brought back" do
       id = made["id"]
       expect(made["version"]).to include("number" => 1, "parent_id" => nil, "document" => document)
-      expect(ask(:get, "/api/formulas").find { |each| each["id"] == id }["summary"]).to include("texture" => ElmCup.assess(document)["components"][0]["texture"])
+      expect(ask(:get, "/api/formulas").find { |each| each["id"] == id }["summary"])
+        .to include("texture" => ElmCup.assess(document)["components"][0]["texture"])
       second = ask(:post, "/api/formulas/#{id}/versions", {document: document.merge("name" => "Renamed"), parent_id: made["version"]["id"]})
       expect(second).to include("number" => 2, "parent_id" => made["version"]["id"])
       expect(ask(:get, "/api/formulas/#{id}")).to include("name" => "Renamed", "versions" => 2)
@@ -46,14 +49,16 @@ RSpec.describe "The JSON API", server: true do
       id = made["id"]
       before = ElmCupServer::FormulaVersion.count
       problem = ask(:post, "/api/formulas/#{id}/versions", {document: document.merge("components" => []), parent_id: made["version"]["id"]})
-      expect(problem).to include("status" => 422, "errors" => [{"pointer" => "/components", "code" => "list_empty", "detail" => "At least one is needed here"}])
+      expect(problem).to include("status" => 422,
+        "errors" => [{"pointer" => "/components", "code" => "list_empty", "detail" => "At least one is needed here"}])
       expect(ElmCupServer::FormulaVersion.count).to eq(before)
       expect(ask(:get, "/api/formulas/#{id}")["version"]["number"]).to eq(1)
     end
 
     it "do not take a parent from another formula" do
       other = ask(:post, "/api/formulas", document)
-      expect(ask(:post, "/api/formulas/#{made["id"]}/versions", {document: document, parent_id: other["version"]["id"]})).to include("status" => 404)
+      expect(ask(:post, "/api/formulas/#{made["id"]}/versions", {document: document, parent_id: other["version"]["id"]}))
+        .to include("status" => 404)
     end
 
     it "make their summaries again when the core has changed" do
@@ -94,16 +99,20 @@ RSpec.describe "The JSON API", server: true do
 
   describe "batches" do
     let(:record) do
-      {client_key: "key-#{rand(10**9)}", version_id: made["version"]["id"], lines: [{component: "dough", text: "1 cup rolled oats, ground", planned_grams: 95.0, actual_grams: 97.5}],
+      {client_key: "key-#{rand(10**9)}", version_id: made["version"]["id"],
+       lines: [{component: "dough", text: "1 cup rolled oats, ground", planned_grams: 95.0, actual_grams: 97.5}],
        additions: ["1 tsp water", "a splash of luck"], texture: "rolls", pieces: 24, minutes: 35, note: "Good <b>batch</b>"}
     end
 
     it "are written down whole and shown as said" do
       batch = ask(:post, "/api/batches", record)
       expect(last_response.status).to eq(201)
-      expect(batch).to include("texture" => "rolls", "pieces" => 24, "minutes" => 35, "note" => "Good <b>batch</b>", "formula_name" => "Interval bites")
-      expect(batch["lines"]).to eq([{"component" => "dough", "text" => "1 cup rolled oats, ground", "planned_grams" => 95.0, "actual_grams" => 97.5}])
-      expect(batch["additions"]).to eq([{"text" => "1 tsp water", "grams" => 4.93, "ingredient" => "water"}, {"text" => "a splash of luck"}])
+      expect(batch).to include("texture" => "rolls", "pieces" => 24, "minutes" => 35, "note" => "Good <b>batch</b>",
+        "formula_name" => "Interval bites")
+      expect(batch["lines"]).to eq([{"component" => "dough", "text" => "1 cup rolled oats, ground", "planned_grams" => 95.0,
+                                     "actual_grams" => 97.5}])
+      expect(batch["additions"]).to eq([{"text" => "1 tsp water", "grams" => 4.93, "ingredient" => "water"},
+        {"text" => "a splash of luck"}])
       expect(batch["predicted"]["texture"]).to eq(ElmCup.assess(document)["components"][0]["texture"])
       expect(ask(:get, "/api/batches").first).to eq(batch)
     end
@@ -124,7 +133,8 @@ RSpec.describe "The JSON API", server: true do
       made
       counts = -> { [ElmCupServer::Batch.count, ElmCupServer::BatchEvent.count] }
       before = counts.call
-      [{texture: "gooey"}, {pieces: -1}, {minutes: 1e308}, {lines: [{component: "x", text: "y", actual_grams: -5}]}, {version_id: 999_999}, {client_key: "x"}, {note: "n" * 3000}, {surprise: 1}].each do |change|
+      [{texture: "gooey"}, {pieces: -1}, {minutes: 1e308}, {lines: [{component: "x", text: "y", actual_grams: -5}]}, {version_id: 999_999},
+        {client_key: "x"}, {note: "n" * 3000}, {surprise: 1}].each do |change|
         expect(ask(:post, "/api/batches", record.merge(change))["status"]).to be_between(400, 422), change.inspect
       end
       expect(counts.call).to eq(before)
@@ -133,7 +143,8 @@ RSpec.describe "The JSON API", server: true do
 
   describe "bad requests" do
     it "are answered as problem documents" do
-      {"" => 422, "nonsense" => 400, "{\"elm_cup\":1e400}" => 400, "[" * 10_000 => 400, "{\"elm_cup\":\"formula/2\"}" => 422, "{\"a\":\"\xff\"}" => 400, "[]" => 400}.each do |body, status|
+      {"" => 422, "nonsense" => 400, "{\"elm_cup\":1e400}" => 400, "[" * 10_000 => 400, "{\"elm_cup\":\"formula/2\"}" => 422,
+       "{\"a\":\"\xff\"}" => 400, "[]" => 400}.each do |body, status|
         header "Content-Type", "application/json"
         post "/api/assess", body
         expect(last_response.status).to eq(status), body[0, 20].inspect

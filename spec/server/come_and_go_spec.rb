@@ -23,7 +23,8 @@ RSpec.describe "What comes and goes over the API", server: true do
       expect(last_response.headers["content-disposition"]).to eq("attachment; filename=\"interval-bites-no-2.#{format}\"")
       expect(last_response.body.force_encoding("UTF-8")).to eq(ElmCup.export(document, format))
     end
-    nameless = ask(:post, "/api/formulas", document.merge("name" => "かし \" ; x=1")) && ask(:post, "/api/formulas", document.merge("name" => "かし"))
+    nameless = ask(:post, "/api/formulas", document.merge("name" => "かし \" ; x=1")) &&
+      ask(:post, "/api/formulas", document.merge("name" => "かし"))
     get "/api/formulas/#{nameless["id"]}/export?format=md"
     expect(last_response.headers["content-disposition"]).to eq("attachment; filename=\"formula.md\"")
     expect(ask(:get, "/api/formulas/#{made["id"]}/export?format=doc")).to include("status" => 400)
@@ -41,15 +42,19 @@ RSpec.describe "What comes and goes over the API", server: true do
   end
 
   it "answers for layers, flavours, needs and muted rules as the contract says" do
-    layered = document.merge("components" => [document["components"][0], {"name" => "lid", "type" => "filling", "lines" => [{"text" => "1/2 cup honey"}], "takes" => [{"component" => "dough", "share" => 0.25}]}],
-      "splits" => [{"name" => "nib", "share" => 0.5, "lines" => [{"text" => "10 g cocoa nibs"}], "topping" => [{"text" => "1 pinch salt"}]}], "needs" => ["vegan"], "muted" => ["honey-infants"], "notes" => ["Stir."])
+    layered = document.merge("components" => [document["components"][0], {"name" => "lid", "type" => "filling",
+                                                                          "lines" => [{"text" => "1/2 cup honey"}],
+                                                                          "takes" => [{"component" => "dough", "share" => 0.25}]}],
+      "splits" => [{"name" => "nib", "share" => 0.5, "lines" => [{"text" => "10 g cocoa nibs"}],
+                    "topping" => [{"text" => "1 pinch salt"}]}], "needs" => ["vegan"], "muted" => ["honey-infants"], "notes" => ["Stir."])
     answer = ask(:post, "/api/assess", layered)
     expect(answer["breaches"].map { |breach| breach["line"] }).to eq(["1/2 cup honey"])
     expect(answer["muted"].map { |finding| finding["rule"] }).to eq(["honey-infants"])
     expect(answer["splits"][0]["name"]).to eq("nib")
     kept = ask(:post, "/api/formulas", layered)
     expect(kept["version"]["document"]).to eq(layered)
-    expect(ask(:get, "/api/formulas").find { |each| each["id"] == kept["id"] }["summary"]).to include("breaches" => ["vegan"], "components" => 2)
+    expect(ask(:get, "/api/formulas").find { |each| each["id"] == kept["id"] }["summary"])
+      .to include("breaches" => ["vegan"], "components" => 2)
     loop = layered.merge("components" => layered["components"].map { |part| part.merge("takes" => [{"component" => (part["name"] == "lid") ? "dough" : "lid", "share" => 0.1}]) })
     expect(ask(:post, "/api/assess", loop)["errors"].first["detail"]).to match(/Shares go round in a loop/)
   end

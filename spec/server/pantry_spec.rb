@@ -4,7 +4,8 @@ require "server_helper"
 
 RSpec.describe "The pantry over the API", server: true do
   let(:butter) do
-    {"id" => "own-butter", "name" => "Corner peanut butter", "starts_from" => "peanut-butter", "ingredients" => "Peanuts, palm oil. May contain milk.", "price" => 3.4, "pack_grams" => 340,
+    {"id" => "own-butter", "name" => "Corner peanut butter", "starts_from" => "peanut-butter",
+     "ingredients" => "Peanuts, palm oil. May contain milk.", "price" => 3.4, "pack_grams" => 340,
      "label" => {"fat_g" => 48, "carbohydrate_g" => 13, "fibre_g" => 7, "sugars_g" => 5, "protein_g" => 26, "salt_g" => 0.6}}
   end
   let(:document) { formula("1 cup corner peanut butter", "1/2 cup honey", "1 cup rolled oats, ground") }
@@ -49,17 +50,20 @@ RSpec.describe "The pantry over the API", server: true do
     expect(answer["notes"]).to include("No-stir: its list names a hard fat")
     expect(answer["starts_from"]["id"]).to eq("peanut-butter")
     expect(ElmCupServer::OwnIngredient.count).to eq(0)
-    expect(ask(:post, "/api/pantry/label", butter.merge("starts_from" => "dust"))["errors"]).to eq([{"pointer" => "/starts_from", "code" => "no_such_row", "detail" => "There is no library row “dust”"}])
+    expect(ask(:post, "/api/pantry/label", butter.merge("starts_from" => "dust"))["errors"])
+      .to eq([{"pointer" => "/starts_from", "code" => "no_such_row", "detail" => "There is no library row “dust”"}])
   end
 
   it "goes out as CSV and comes in again, looked over first" do
     keep(butter, {"id" => "honey", "price" => 6.5, "pack_grams" => 500})
     get "/api/pantry/csv"
-    expect(last_response.headers).to include("content-type" => "text/csv; charset=utf-8", "content-disposition" => /attachment; filename="elm-cup-pantry.csv"/)
+    expect(last_response.headers).to include("content-type" => "text/csv; charset=utf-8",
+      "content-disposition" => /attachment; filename="elm-cup-pantry.csv"/)
     read = ask(:post, "/api/pantry/csv", {text: last_response.body})
     expect(read["ingredients"].map { |each| each["id"] }).to eq(%w[honey own-butter])
     expect(ask(:post, "/api/pantry/csv", {text: "id,colour\nhoney,red\n"})["errors"].first["detail"]).to match(/“colour” is no column/)
-    expect(ask(:post, "/api/pantry/csv", {text: "id,price,pack_grams\nhoney,x,1\n"})["errors"].first).to eq("pointer" => "row 2, price", "code" => "cell_no_number", "detail" => "“x” is no number")
+    expect(ask(:post, "/api/pantry/csv", {text: "id,price,pack_grams\nhoney,x,1\n"})["errors"].first)
+      .to eq("pointer" => "row 2, price", "code" => "cell_no_number", "detail" => "“x” is no number")
   end
 
   it "keeps the currency, and makes summaries again when the pantry changes" do
@@ -95,6 +99,7 @@ RSpec.describe "The pantry over the API", server: true do
     expect { insert.call("a", '{"id":"b"}') }.to raise_error(ActiveRecord::StatementInvalid)
     insert.call("a", '{"id":"a"}')
     expect { insert.call("a", '{"id":"a"}') }.to raise_error(ActiveRecord::StatementInvalid)
-    expect { ActiveRecord::Base.connection.execute("INSERT INTO settings (name, value) VALUES ('currency', 'eur')") }.to raise_error(ActiveRecord::StatementInvalid)
+    expect { ActiveRecord::Base.connection.execute("INSERT INTO settings (name, value) VALUES ('currency', 'eur')") }
+      .to raise_error(ActiveRecord::StatementInvalid)
   end
 end

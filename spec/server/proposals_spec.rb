@@ -16,11 +16,13 @@ RSpec.describe "Other formulas over the API", server: true do
 
   it "takes the wishes that are kept with the formula, and shows each with what is" do
     kept = document.merge("wishes" => ["texture=tacky", "kcal<=200"])
-    expect(ask(:post, "/api/assess", kept)["wishes"].map { |wish| [wish["words"], wish["met"]] }).to match([["tacky", false], ["at most 200 kcal a piece", true]])
+    expect(ask(:post, "/api/assess", kept)["wishes"].map { |wish| [wish["words"], wish["met"]] })
+      .to match([["tacky", false], ["at most 200 kcal a piece", true]])
     expect(ask(:post, "/api/balance", {document: kept})["answers"].first["formula"]["wishes"]).to eq(kept["wishes"])
     saved = ask(:post, "/api/formulas", kept)
     expect(ask(:get, "/api/formulas/#{saved["id"]}")["version"]["document"]["wishes"]).to eq(kept["wishes"])
-    expect(ask(:post, "/api/formulas", kept.merge("wishes" => ["firm=3"]))).to include("status" => 422, "errors" => [{"pointer" => "/wishes/0", "code" => "wish_unknown", "detail" => a_string_matching(/nothing that can be wished for/)}])
+    expect(ask(:post, "/api/formulas", kept.merge("wishes" => ["firm=3"]))).to include("status" => 422,
+      "errors" => [{"pointer" => "/wishes/0", "code" => "wish_unknown", "detail" => a_string_matching(/nothing that can be wished for/)}])
   end
 
   it "gives the first that is found at once where that is asked" do
@@ -53,7 +55,8 @@ RSpec.describe "Other formulas over the API", server: true do
       ask(:put, "/api/settings/cupboard", {value: ids})
       count = 0
       counter = ->(*, payload) { count += 1 unless payload[:name] == "SCHEMA" }
-      ActiveSupport::Notifications.subscribed(counter, "sql.active_record") { ask(:post, "/api/balance", {document: document, wishes: ["texture=tacky"], quick: true}) }
+      ActiveSupport::Notifications.subscribed(counter,
+        "sql.active_record") { ask(:post, "/api/balance", {document: document, wishes: ["texture=tacky"], quick: true}) }
       settings = 0
       reading = ->(*, payload) { settings += 1 unless payload[:name] == "SCHEMA" }
       ActiveSupport::Notifications.subscribed(reading, "sql.active_record") { ask(:get, "/api/settings/cupboard") }
@@ -79,36 +82,46 @@ RSpec.describe "Other formulas over the API", server: true do
 
   it "refuses what cannot be asked, naming the place" do
     {
-      {wishes: ["kcal<=-3"]} => "/wishes/0", {wishes: ["firmness=3"]} => "/wishes/0", {wishes: ["moon.texture=rolls"]} => "/wishes/0", {wishes: ["without:moon"]} => "/wishes/0", {wishes: ["rolls"], have: ["moon"]} => "/have",
-      {document: document.except("shape"), wishes: ["kcal<=3"]} => "/wishes/0", {document: formula("1 moon rock"), wishes: ["rolls"]} => "/components/0/lines/0", {document: formula, wishes: ["rolls"]} => "/components",
+      {wishes: ["kcal<=-3"]} => "/wishes/0", {wishes: ["firmness=3"]} => "/wishes/0", {wishes: ["moon.texture=rolls"]} => "/wishes/0",
+      {wishes: ["without:moon"]} => "/wishes/0", {wishes: ["rolls"], have: ["moon"]} => "/have",
+      {document: document.except("shape"), wishes: ["kcal<=3"]} => "/wishes/0", {document: formula("1 moon rock"),
+                                                                                 wishes: ["rolls"]} => "/components/0/lines/0",
+      {document: formula, wishes: ["rolls"]} => "/components",
       {document: {}, wishes: ["rolls"]} => "/elm_cup", {} => "/wishes", {wishes: ["cost<=1"]} => "/wishes/0"
     }.each do |body, pointer|
       problem = ask(:post, "/api/balance", {document: document, **body})
       expect([body, problem["status"], problem["errors"].map { |error| error["pointer"] }]).to match([body, 422, include(pointer)])
     end
-    [{wishes: []}, {wishes: ["x" * 200]}, {wishes: 3}, {seconds: 900}, {ticket: "a b"}, {more: 1}].each { |body| expect(ask(:post, "/api/balance", {document: document, **body})["status"]).to eq(400) }
+    [{wishes: []}, {wishes: ["x" * 200]}, {wishes: 3}, {seconds: 900}, {ticket: "a b"}, {more: 1}]
+      .each { |body| expect(ask(:post, "/api/balance", {document: document, **body})["status"]).to eq(400) }
   end
 
   it "reads typed wishes, finds substitutes, bowls and doses, and makes trials" do
-    expect(ask(:post, "/api/wish", {document: document, text: "under 90 kcal"})).to include("wish" => "kcal<=90", "words" => "at most 90 kcal a piece")
+    expect(ask(:post, "/api/wish", {document: document, text: "under 90 kcal"}))
+      .to include("wish" => "kcal<=90", "words" => "at most 90 kcal a piece")
     expect(ask(:post, "/api/wish", {document: document, text: "crunchy"})).to include("status" => 422)
-    expect(ask(:post, "/api/wish", {document: document.merge("wishes" => ["kcal<=95"]), text: "under 90 kcal"})["wishes"]).to eq(["kcal<=90"])
-    expect(ask(:post, "/api/wish", {document: document, text: "rolls", component: "moon"})).to include("status" => 422, "errors" => [a_hash_including("pointer" => "/component")])
+    expect(ask(:post, "/api/wish", {document: document.merge("wishes" => ["kcal<=95"]), text: "under 90 kcal"})["wishes"])
+      .to eq(["kcal<=90"])
+    expect(ask(:post, "/api/wish", {document: document, text: "rolls", component: "moon"}))
+      .to include("status" => 422, "errors" => [a_hash_including("pointer" => "/component")])
     expect(ask(:post, "/api/wish", {text: "vegan and no honey"})["said"].map { |wish| wish["words"] }).to eq(["vegan", "without honey"])
     expect(ask(:post, "/api/wish", {text: "vegan"})).to include("wish" => "diet=vegan", "wishes" => ["diet=vegan"])
     expect(ask(:post, "/api/wish", {text: "less sweet"})).to include("status" => 422)
     substitutes = ask(:post, "/api/substitute", {document: document, line: "tahini", reason: "sesame-free"})
     expect(substitutes["candidates"].map { |each| each["ingredient"] }).to include("sunflower-seed-butter")
-    expect(ask(:post, "/api/substitute", {document: document, line: "moon", reason: "vegan"})).to include("status" => 422, "errors" => [a_hash_including("pointer" => "/line")])
+    expect(ask(:post, "/api/substitute", {document: document, line: "moon", reason: "vegan"}))
+      .to include("status" => 422, "errors" => [a_hash_including("pointer" => "/line")])
     have = %w[dates-soft oats-rolled almond-butter maple coconut-oil almond-flour].map { |id| {ingredient: id} }
     bowls = ask(:post, "/api/cupboard", {elm_cup: "cupboard/1", have: have, shape: {kind: "ball", piece_grams: 18}, want: "rolls"})
     expect(bowls["answers"].map { |answer| answer["family"] }.uniq.size).to eq(3)
     expect(ask(:post, "/api/cupboard", {elm_cup: "cupboard/1", have: [{ingredient: "moon"}]})).to include("status" => 422)
-    none = ask(:post, "/api/cupboard", {elm_cup: "cupboard/1", have: have, shape: {kind: "ball", piece_grams: 18}, want: "rolls", wishes: ["under 20 kcal"]})
+    none = ask(:post, "/api/cupboard",
+      {elm_cup: "cupboard/1", have: have, shape: {kind: "ball", piece_grams: 18}, want: "rolls", wishes: ["under 20 kcal"]})
     expect(none["clashes"].first).to include("wishes" => a_collection_including("kcal<=20"), "words" => a_string_matching(/a usual/))
     trial = ask(:post, "/api/trial", {document: document, pieces: 2, scale: 0.1})
     expect(trial).to include("elm_cup" => "trial/1", "pieces" => 2)
-    expect(ask(:post, "/api/rescue", {elm_cup: "bowl/1", family: "date-led", grams: 400, seen: "crumbly"})["rescue"]["options"].first).to include("ingredient" => "water")
+    expect(ask(:post, "/api/rescue", {elm_cup: "bowl/1", family: "date-led", grams: 400, seen: "crumbly"})["rescue"]["options"].first)
+      .to include("ingredient" => "water")
     expect(ask(:post, "/api/rescue", {elm_cup: "bowl/1", family: "moon", grams: 400, seen: "crumbly"})).to include("status" => 422)
   end
 
@@ -122,9 +135,11 @@ RSpec.describe "Other formulas over the API", server: true do
     trial = ask(:post, "/api/trial", {document: tried, pieces: 2, scale: 0.1})
     logged = ask(:post, "/api/batches", record.merge(client_key: "trial-key-4", document: trial["document"]))
     expect(logged["predicted"]["texture"]).to eq("tacky")
-    expect(ask(:get, "/api/batches").map { |batch| batch["predicted"]["texture"] }).to eq(["tacky", ElmCup.assess(document)["components"][0]["texture"]])
+    expect(ask(:get, "/api/batches").map { |batch| batch["predicted"]["texture"] })
+      .to eq(["tacky", ElmCup.assess(document)["components"][0]["texture"]])
     expect(ask(:post, "/api/batches", record.merge(client_key: "trial-key-5", document: {}))["status"]).to be_between(400, 422)
-    expect { ElmCupServer::Batch.write_down({"client_key" => "trial-key-3", "version_id" => made["version"]["id"], "trial_pieces" => 9}) }.to raise_error(ActiveRecord::StatementInvalid, /1 to 6/)
+    expect { ElmCupServer::Batch.write_down({"client_key" => "trial-key-3", "version_id" => made["version"]["id"], "trial_pieces" => 9}) }
+      .to raise_error(ActiveRecord::StatementInvalid, /1 to 6/)
     expect(ask(:post, "/api/batches", record.except(:trial_pieces).merge(client_key: "whole-bowl-1"))).not_to include("trial_pieces")
   end
 end

@@ -62,7 +62,8 @@ RSpec.describe "What the database holds to", server: true do
 
   it "describes every route it serves" do
     described = Requests::SCHEMA.open_api.paths.path.flat_map { |path, item| %w[get post delete].select { |verb| item.operation(verb) }.map { |verb| [verb.upcase, path] } }
-    served = ElmCupServer::Api.routes.slice("GET", "POST", "DELETE").flat_map { |verb, routes| routes.map { |route| [verb, route[0].to_s.gsub(/:(\w+)/, '{\1}')] } }
+    served = ElmCupServer::Api.routes.slice("GET", "POST", "DELETE")
+      .flat_map { |verb, routes| routes.map { |route| [verb, route[0].to_s.gsub(/:(\w+)/, '{\1}')] } }
     expect(served).to match_array(described)
   end
 end

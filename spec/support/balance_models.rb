@@ -17,7 +17,8 @@ module BalanceModels
       texts = lines.map { |text| text.gsub("%d") { random.rand(3..12).to_s }.sub(/\A(1) (?=1\/2)/) { "#{random.rand(1..3)} " } }
       {"name" => "part #{index}", "type" => TYPES[index], "process" => PROCESSES[index], "lines" => texts.map { |text| {"text" => text} }}
     end
-    {"elm_cup" => "formula/1", "name" => "Model #{seed}", "components" => components, "shape" => {"kind" => "ball", "piece_grams" => random.rand(14..22)}}
+    {"elm_cup" => "formula/1", "name" => "Model #{seed}", "components" => components,
+     "shape" => {"kind" => "ball", "piece_grams" => random.rand(14..22)}}
   end
 
   # Six wishes around the figures that the formula has now; `hard` asks for more than some can give.
@@ -27,9 +28,12 @@ module BalanceModels
     reach = ->(least, most) { random.rand(least..most) * (hard ? 5.0 : 1.0) }
     bound = ->(value, share) { [value * (1 + share), 0.01].max.round(2) }
     [
-      "part 0.texture=#{%w[presses rolls tacky].sample(random: random)}", "part 1.texture=#{%w[presses rolls tacky].sample(random: random)}",
-      "kcal<=#{bound.call(piece["kcal"], -reach.call(0.02, 0.10))}", "free_sugars<=#{bound.call(piece["free_sugars_g"], -reach.call(0.05, 0.25))}",
-      "protein>=#{bound.call(piece["protein_g"], reach.call(0.02, 0.12))}", "sweetness>=#{bound.call(answer["sweetness_pct"], -reach.call(0.05, 0.20))}"
+      "part 0.texture=#{%w[presses rolls tacky].sample(random: random)}",
+      "part 1.texture=#{%w[presses rolls tacky].sample(random: random)}",
+      "kcal<=#{bound.call(piece["kcal"], -reach.call(0.02, 0.10))}",
+      "free_sugars<=#{bound.call(piece["free_sugars_g"], -reach.call(0.05, 0.25))}",
+      "protein>=#{bound.call(piece["protein_g"], reach.call(0.02, 0.12))}",
+      "sweetness>=#{bound.call(answer["sweetness_pct"], -reach.call(0.05, 0.20))}"
     ]
   end
 end

@@ -5,8 +5,10 @@ module Bowls
   extend self
 
   # A document of one component. lines: texts, or hashes as in the document.
-  def formula(*lines, process: "hand", type: "dough", want: nil, shape: {"kind" => "ball", "piece_grams" => 18}, kitchen: nil, name: "Trial")
-    component = {"name" => "dough", "type" => type, "process" => process, "want" => want, "lines" => lines.map { |line| line.is_a?(String) ? {"text" => line} : line }}.compact
+  def formula(*lines, process: "hand", type: "dough", want: nil, shape: {"kind" => "ball", "piece_grams" => 18}, kitchen: nil,
+    name: "Trial")
+    component = {"name" => "dough", "type" => type, "process" => process, "want" => want,
+                 "lines" => lines.map { |line| line.is_a?(String) ? {"text" => line} : line }}.compact
     {"elm_cup" => "formula/1", "name" => name, "components" => [component], "shape" => shape, "kitchen" => kitchen}.compact
   end
 

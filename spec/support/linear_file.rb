@@ -14,7 +14,8 @@ module LinearFile
     bounds = program.columns.each_with_index.map { |column, at| " #{number(column.lower)} <= #{names[at]} <= #{number(column.upper)}" }
     integers = program.columns.each_index.select { |at| program.columns[at].integer }.map { |at| names[at] }
     objective = sum(program.columns.each_with_index.to_h { |column, at| [at, column.cost] }, names)
-    ["Minimize", " cost: #{objective}", "Subject To", *rows, "Bounds", *bounds, "General", *integers.map { |name| " #{name}" }, "End", ""].join("\n")
+    ["Minimize", " cost: #{objective}", "Subject To", *rows, "Bounds", *bounds, "General", *integers.map { |name| " #{name}" }, "End", ""]
+      .join("\n")
   end
 
   # Solved by glpsol, no gap let stand.

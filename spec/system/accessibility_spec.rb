@@ -4,8 +4,10 @@ require "system_helper"
 require_relative "../../server/demo/demo_data"
 
 RSpec.describe "Every view", system: true do
-  views = {"Counter" => "/", "Formulas" => "/formulas", "Mix" => "/formulas/2/mix", "layers" => "/formulas/7/mix", "Made it" => "/formulas/2/made", "Log" => "/log",
-           "Compare" => "/formulas/2/compare", "Import" => "/import", "Pantry" => "/pantry?id=choir-dark-64", "Cupboard" => "/cupboard", "Bowl" => "/bowl", "nothing here" => "/nowhere"}
+  views = {"Counter" => "/", "Formulas" => "/formulas", "Mix" => "/formulas/2/mix", "layers" => "/formulas/7/mix",
+           "Made it" => "/formulas/2/made", "Log" => "/log",
+           "Compare" => "/formulas/2/compare", "Import" => "/import", "Pantry" => "/pantry?id=choir-dark-64", "Cupboard" => "/cupboard",
+           "Bowl" => "/bowl", "nothing here" => "/nowhere"}
   ready = {"Counter" => ".made li", "Formulas" => ".cup-link", "Mix" => "[data-level]", "layers" => "[data-level]", "Compare" => "tbody tr", "Import" => "textarea", "Pantry" => ".detail", "Made it" => ".texture", "Log" => ".rows li", "Cupboard" => ".have", "Bowl" => ".texture", "nothing here" => "h1"}
 
   before { ElmCupServer::DemoData.load_once }

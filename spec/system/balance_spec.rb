@@ -85,10 +85,12 @@ RSpec.describe "Balance in the browser", system: true do
   end
 
   it "takes up what is still typed when Balance is pressed, and wishes follow the name of their part" do
-    several = ElmCupServer::Formula.start({"elm_cup" => "formula/1", "name" => "Layers", "shape" => {"kind" => "ball", "piece_grams" => 18}, "wishes" => ["date caramel.texture=tacky"], "components" => [
-      {"name" => "dough", "lines" => [{"text" => "1 cup rolled oats, ground"}, {"text" => "1/3 cup tahini"}, {"text" => "3 tbsp honey"}]},
-      {"name" => "date caramel", "type" => "filling", "process" => "processor", "lines" => [{"text" => "12 soft dates"}, {"text" => "2 tbsp tahini"}]}
-    ]}).id
+    several = ElmCupServer::Formula.start({"elm_cup" => "formula/1", "name" => "Layers", "shape" => {"kind" => "ball", "piece_grams" => 18},
+      "wishes" => ["date caramel.texture=tacky"], "components" => [
+        {"name" => "dough", "lines" => [{"text" => "1 cup rolled oats, ground"}, {"text" => "1/3 cup tahini"}, {"text" => "3 tbsp honey"}]},
+        {"name" => "date caramel", "type" => "filling", "process" => "processor",
+         "lines" => [{"text" => "12 soft dates"}, {"text" => "2 tbsp tahini"}]}
+      ]}).id
     visit "/formulas/#{several}/mix"
     expect(page).to have_css("[data-wish='date caramel.texture=tacky']", text: "date caramel: tacky")
     click_button "Line 2 stays as it is when the rest is balanced"
@@ -178,7 +180,8 @@ RSpec.describe "Balance in the browser", system: true do
     expect(page).to have_css(".found li", text: "sunflower seed butter")
     expect(axe_findings).to eq([])
     find(".found li", text: "sunflower seed butter", match: :first).click_button("The sums")
-    expect(page).to have_css("[role=dialog] h2", text: "Size of the change = 0.15").and have_css("[role=dialog] h2", text: "Energy of a piece")
+    expect(page).to have_css("[role=dialog] h2", text: "Size of the change = 0.15")
+      .and have_css("[role=dialog] h2", text: "Energy of a piece")
     expect(axe_findings).to eq([])
     page.active_element.send_keys(:escape)
     expect(page).to have_no_css("[role=dialog] h2", text: "Size of the change")
@@ -197,7 +200,8 @@ RSpec.describe "Balance in the browser", system: true do
     click_button "The sums"
     expect(page).to have_css("[role=dialog] h2", text: "What the trial is of the bowl = 0.0")
     page.active_element.send_keys(:escape)
-    expect(page).to have_no_css("[role=dialog] h2", text: "What the trial is").and have_css("[role=dialog] li", text: "g rolled oats, ground")
+    expect(page).to have_no_css("[role=dialog] h2", text: "What the trial is")
+      .and have_css("[role=dialog] li", text: "g rolled oats, ground")
     click_button "1 g"
     expect(page).to have_css("[role=dialog] li", text: /\A\d+ g rolled oats/)
     find("label.texture", text: "presses").click

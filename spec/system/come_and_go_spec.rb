@@ -31,7 +31,8 @@ RSpec.describe "What comes and goes in the browser", system: true do
     click_button "Take it"
     expect(page).to have_field("Name of the formula", with: "Sesame bites").and have_css("[data-part]", count: 2)
     kept = ElmCupServer::Formula.last.current_version.parsed
-    expect(kept["components"][0]["lines"]).to eq([{"text" => "1 1/2 cups rolled oats (135 g)"}, {"text" => "12 dates"}, {"text" => "2 tbsp butter", "ingredient" => "dairy-butter"}, {"text" => "1/2 cup tahini"}])
+    expect(kept["components"][0]["lines"]).to eq([{"text" => "1 1/2 cups rolled oats (135 g)"}, {"text" => "12 dates"},
+      {"text" => "2 tbsp butter", "ingredient" => "dairy-butter"}, {"text" => "1/2 cup tahini"}])
     expect(kept["components"][1]["lines"]).to eq([])
     expect(kept).to include("shape" => {"kind" => "ball", "pieces" => 18}, "notes" => ["Blend.", "Roll."])
     find("summary", text: "The method as it came").click
@@ -80,7 +81,8 @@ RSpec.describe "What comes and goes in the browser", system: true do
     formula.save_version(formula("1 1/2 cups oats", "1/4 cup maple syrup", name: "First"), parent: formula.current_version)
     saved("1 cup tahini", name: "Other")
     visit "/formulas/#{formula.id}/compare"
-    expect(page).to have_css("tr.changed", text: /1 cup oats.*1 1\/2 cups oats.*88.*132.*\+44 g/).and have_css("tr.gone", text: "1/4 cup honey").and have_css("tr.added", text: "1/4 cup maple syrup")
+    expect(page).to have_css("tr.changed", text: /1 cup oats.*1 1\/2 cups oats.*88.*132.*\+44 g/)
+      .and have_css("tr.gone", text: "1/4 cup honey").and have_css("tr.added", text: "1/4 cup maple syrup")
     expect(page).to have_text("Now keeps to vegan")
     find("[aria-label='Compare with']", match: :first).click
     find("[role=option]", text: "Other").click

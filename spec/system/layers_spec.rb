@@ -4,8 +4,10 @@ require "system_helper"
 
 RSpec.describe "Layers in the browser", system: true do
   let(:layered) do
-    caramel = {"name" => "caramel", "type" => "filling", "process" => "processor", "lines" => [{"text" => "12 soft pitted dates"}, {"text" => "3 tbsp cashew butter"}]}
-    formula("1 cup rolled oats, ground", "1/3 cup tahini", name: "Layered").then { |document| document.merge("components" => [caramel, *document["components"]]) }
+    caramel = {"name" => "caramel", "type" => "filling", "process" => "processor",
+               "lines" => [{"text" => "12 soft pitted dates"}, {"text" => "3 tbsp cashew butter"}]}
+    formula("1 cup rolled oats, ground", "1/3 cup tahini", name: "Layered")
+      .then { |document| document.merge("components" => [caramel, *document["components"]]) }
   end
   let(:id) { ElmCupServer::Formula.start(layered).id }
   let(:kept) { ElmCupServer::Formula.find(id).current_version.parsed }
@@ -84,7 +86,8 @@ RSpec.describe "Layers in the browser", system: true do
     click_button "Whole"
     expect(page).to have_css(".whole li", text: /nib.*flavour, 60 % of dough.*\d+ balls/m)
     save
-    expect(ElmCupServer::Formula.last.current_version.parsed["splits"]).to eq([{"name" => "nib", "share" => 0.6, "lines" => [{"text" => "20 g cocoa nibs"}], "topping" => [{"text" => "1 tsp flaky salt"}]}])
+    expect(ElmCupServer::Formula.last.current_version.parsed["splits"])
+      .to eq([{"name" => "nib", "share" => 0.6, "lines" => [{"text" => "20 g cocoa nibs"}], "topping" => [{"text" => "1 tsp flaky salt"}]}])
   end
 
   it "says a broken need at once, by line, and mends it" do
@@ -112,6 +115,7 @@ RSpec.describe "Layers in the browser", system: true do
 
   it "shows what soaking brings beside the line" do
     visit "/formulas/#{saved("10 dates, soaked 1 h")}/mix"
-    expect(page).to have_css("[data-line='1']", text: "soaked 1 h: + 27 g water").and have_css("[data-line='1'] [data-grams]", text: "207 g")
+    expect(page).to have_css("[data-line='1']", text: "soaked 1 h: + 27 g water")
+      .and have_css("[data-line='1'] [data-grams]", text: "207 g")
   end
 end

@@ -19,7 +19,8 @@ RSpec.describe "Mix in the browser", system: true do
     click_button "Save"
     expect(page).to have_css("[data-version]", text: "Version 2, saved")
     expect(ElmCupServer::Formula.last.name).to eq("Choir bites")
-    expect(ElmCupServer::Formula.last.current_version.parsed["components"][0]).to include("process" => "processor", "lines" => [{"text" => "1 1/2 cups rolled oats, ground"}, {"text" => "12 soft dates, to paste"}, {"text" => "1/3 cup tahini"}])
+    expect(ElmCupServer::Formula.last.current_version.parsed["components"][0]).to include("process" => "processor",
+      "lines" => [{"text" => "1 1/2 cups rolled oats, ground"}, {"text" => "12 soft dates, to paste"}, {"text" => "1/3 cup tahini"}])
 
     click_link "Made it"
     expect(page).to have_text("What went in")
@@ -32,7 +33,8 @@ RSpec.describe "Mix in the browser", system: true do
     click_button "Write it down"
     expect(page).to have_current_path("/log")
     expect(page).to have_css("svg[aria-label^='Predicted'][aria-label$='seen rolls']")
-    expect(page).to have_text("+ 2 tsp water (9.9 g)").and have_text("1/3 cup tahini: +5 g").and have_text("Came together <b>at once</b>").and have_text("24 pieces")
+    expect(page).to have_text("+ 2 tsp water (9.9 g)").and have_text("1/3 cup tahini: +5 g").and have_text("Came together <b>at once</b>")
+      .and have_text("24 pieces")
     visit "/"
     expect(page).to have_text("came out: rolls")
   end
@@ -130,7 +132,8 @@ RSpec.describe "Mix in the browser", system: true do
     expect(page).to have_css("[data-line='4'] [data-grams]", text: "14 g")
     click_button "Save"
     expect(page).to have_css("[data-version]", text: "saved")
-    expect(ElmCupServer::Formula.find(id).current_version.parsed["components"][0]["lines"].last(2)).to eq([{"text" => "2 tbsp house spice", "ingredient" => "spice-mixed"}, {"text" => "1 tbsp butter", "ingredient" => "dairy-butter"}])
+    expect(ElmCupServer::Formula.find(id).current_version.parsed["components"][0]["lines"].last(2))
+      .to eq([{"text" => "2 tbsp house spice", "ingredient" => "spice-mixed"}, {"text" => "1 tbsp butter", "ingredient" => "dairy-butter"}])
   end
 
   it "applies a rescue and a remedy with one click, and undoes them" do
@@ -175,7 +178,8 @@ RSpec.describe "Mix in the browser", system: true do
     ["1/4 tsp", "1/2 tsp"].each { |spoon| uncheck spoon }
     find("input[type=number][max='45']").send_keys([:control, "a"], "30", :enter)
     find("[role=dialog]").send_keys(:escape)
-    expect(page).to have_button("metric cups, 30 °C").and have_css("[data-line='1'] [data-grams]", text: "358 g").and have_css("[data-line='2']", text: "≈ 3 tbsp + 1 tsp")
+    expect(page).to have_button("metric cups, 30 °C").and have_css("[data-line='1'] [data-grams]", text: "358 g")
+      .and have_css("[data-line='2']", text: "≈ 3 tbsp + 1 tsp")
     expect(page).to have_no_css("[data-line='3'] .fat[width='#{cool}']")
     expect(Float(find("[data-line='3'] .fat")[:width])).to be > Float(cool)
     entry.set("1 cup honey")

@@ -31,11 +31,13 @@ RSpec.describe "The pantry in the browser", system: true do
     fill("Fat, g" => "46", "Protein, g" => "27", "of which sugars, g" => "6")
     fill_in "Its list of ingredients", with: "Roasted peanuts, palm oil, salt. May contain milk."
     within("[role=dialog]") { fill("Price" => "3,40", "a pack of" => "340") }
-    expect(page).to have_text("No-stir: its list names a hard fat.").and have_text("The pack warns of milk.").and have_text("Peanut butter, natural of the library:")
+    expect(page).to have_text("No-stir: its list names a hard fat.").and have_text("The pack warns of milk.")
+      .and have_text("Peanut butter, natural of the library:")
     click_button "Keep it"
     expect(page).to have_css(".detail h2", text: "Corner peanut butter").and have_text("€1.00 for 100 g")
     visit "/formulas/#{saved("1 cup corner peanut butter", "1/4 cup honey")}/mix"
-    expect(page).to have_css("[data-line='1']", text: "Corner peanut butter").and have_css("[data-cost]", text: "€2.56 the batch, and what has no price: Honey")
+    expect(page).to have_css("[data-line='1']", text: "Corner peanut butter")
+      .and have_css("[data-cost]", text: "€2.56 the batch, and what has no price: Honey")
     expect(page).to have_text("Traces, by the packs milk").and have_text("flows less and sets firmer")
     visit "/pantry?id=own-corner-peanut-butter"
     click_button "Take it out of the pantry"
@@ -66,7 +68,8 @@ RSpec.describe "The pantry in the browser", system: true do
   it "takes a CSV file whole or not at all" do
     visit "/pantry"
     Dir.mktmpdir do |folder|
-      {"bad.csv" => "id,price,pack_grams\nhoney,cheap,500\n", "good.csv" => "\uFEFFid;price;pack_grams\nhoney;6,00;500\nmaple;8,00;250\n"}.each { |name, text| File.write(File.join(folder, name), text) }
+      {"bad.csv" => "id,price,pack_grams\nhoney,cheap,500\n", "good.csv" => "\uFEFFid;price;pack_grams\nhoney;6,00;500\nmaple;8,00;250\n"}
+        .each { |name, text| File.write(File.join(folder, name), text) }
       click_button "CSV in"
       attach_file "CSV file", File.join(folder, "bad.csv")
       expect(page).to have_css("[role=alert]", text: "row 2, price: “cheap” is no number")

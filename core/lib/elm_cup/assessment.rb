@@ -56,7 +56,10 @@ module ElmCup
 
     # Everything in it as one Mixture::Bowl.
     def bowl
-      @bowl ||= Mixture::Bowl.new(components.flat_map { |part| @shares.lines_left(part) } + flavours.flat_map { |each| each.folded.lines + each.topping.lines })
+      @bowl ||= begin
+        flavoured = flavours.flat_map { |flavour| flavour.folded.lines + flavour.topping.lines }
+        Mixture::Bowl.new(components.flat_map { |part| @shares.lines_left(part) } + flavoured)
+      end
     end
 
     # Grams of everything.

@@ -61,13 +61,16 @@ module ElmCup
         schema = error["schema"]
         data = error["data"]
         case error["type"]
-        when "required" then Fault.at(pointer, :missing_keys, keys: error.dig("details", "missing_keys").map { |key| "“#{key}”" }.join(" and "))
+        when "required" then Fault.at(pointer, :missing_keys,
+          keys: error.dig("details", "missing_keys").map { |key| "“#{key}”" }.join(" and "))
         when "schema" then Fault.at(pointer, :unknown_key, key: last_key(error["data_pointer"]), whole: whole)
         when "const" then Fault.at(pointer, :not_this, given: shown(data), wanted: shown(schema["const"]))
         when "enum" then Fault.at(pointer, :not_one_of, given: shown(data), choices: schema["enum"].join(", "))
         when "maxLength" then Fault.at(pointer, :text_too_long, length: data.length, most: schema["maxLength"])
-        when "minLength", "pattern" then data.strip.empty? ? Fault.at(pointer, :text_empty) : Fault.at(pointer, :text_unreadable, given: shown(data))
-        when "maxItems" then Fault.at(pointer, :list_too_long, count: data.size, items: last_key(error["data_pointer"]), most: schema["maxItems"])
+        when "minLength", "pattern" then data.strip.empty? ? Fault.at(pointer, :text_empty) : Fault.at(pointer, :text_unreadable,
+          given: shown(data))
+        when "maxItems" then Fault.at(pointer, :list_too_long, count: data.size, items: last_key(error["data_pointer"]),
+          most: schema["maxItems"])
         when "uniqueItems" then Fault.at(pointer, :list_doubled)
         when "minItems" then Fault.at(pointer, :list_empty)
         when "minimum" then Fault.at(pointer, :number_too_small, given: shown(data), least: schema["minimum"])

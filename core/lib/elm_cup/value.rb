@@ -51,7 +51,7 @@ module ElmCup
 
       PLAIN = [String, Symbol, Numeric, TrueClass, FalseClass, NilClass].freeze
 
-      def self.shown(value) = PLAIN.any? { |kind| value.is_a?(kind) } ? value.inspect : value.class.name.to_s
+      def self.shown(value) = (PLAIN.any? { |kind| value.is_a?(kind) }) ? value.inspect : value.class.name.to_s
     end
   end
 end

@@ -2,8 +2,10 @@
 
 RSpec.describe ElmCup::Assessment do
   let(:document) do
-    formula("1 cup rolled oats, ground", "10 soft dates, to paste", "1/3 cup tahini", "2 tbsp maple syrup").merge("wishes" => ["texture=rolls", "kcal<=90"], "needs" => %w[vegan],
-      "splits" => [{"name" => "black", "share" => 0.5, "lines" => [{"text" => "1 tbsp tahini"}], "topping" => [{"text" => "1 tsp sesame seeds"}]}])
+    formula("1 cup rolled oats, ground", "10 soft dates, to paste", "1/3 cup tahini", "2 tbsp maple syrup")
+      .merge("wishes" => ["texture=rolls", "kcal<=90"], "needs" => %w[vegan],
+        "splits" => [{"name" => "black", "share" => 0.5, "lines" => [{"text" => "1 tbsp tahini"}],
+                      "topping" => [{"text" => "1 tsp sesame seeds"}]}])
   end
   let(:whole) { ElmCup.assess(document) }
 
@@ -13,7 +15,8 @@ RSpec.describe ElmCup::Assessment do
     expect(parts.reduce(:merge)).to eq(whole.except("elm_cup", "name", "grams"))
     expect(parts.sum(&:size)).to eq(whole.size - 3)
     expect(ElmCup.assess(document, sections: []).keys).to eq(%w[elm_cup name grams])
-    expect { ElmCup.assess(document, sections: %w[pieces colour]) }.to raise_error(ElmCup::InvalidDocument, /no part of an assessment called “colour”; there are components, pieces/)
+    expect { ElmCup.assess(document, sections: %w[pieces colour]) }
+      .to raise_error(ElmCup::InvalidDocument, /no part of an assessment called “colour”; there are components, pieces/)
   end
 
   it "reckons what is asked for and nothing else, and that once" do
@@ -49,8 +52,10 @@ RSpec.describe ElmCup::Assessment do
     allow(ElmCup::SecondLook).to receive(:findings)
     allow(ElmCup::Binding::Rescue).to receive(:new)
     summary = ElmCup.summary(document)
-    expect(summary).to include(**leading.slice("texture", "want", "saturation", "binder_split_ml", "demand_ml"), **whole.slice("grams", "pieces", "diets", "allergens"))
-    expect(summary).to include("flagged" => 0, "components" => 1, "breaches" => whole["breaches"].map { |breach| breach["need"] }.uniq, "kcal_per_piece" => whole["nutrition_per_piece"]["kcal"])
+    expect(summary).to include(**leading.slice("texture", "want", "saturation", "binder_split_ml", "demand_ml"),
+      **whole.slice("grams", "pieces", "diets", "allergens"))
+    expect(summary).to include("flagged" => 0, "components" => 1, "breaches" => whole["breaches"].map { |breach| breach["need"] }.uniq,
+      "kcal_per_piece" => whole["nutrition_per_piece"]["kcal"])
     expect(ElmCup::SecondLook).not_to have_received(:findings)
     expect(ElmCup::Binding::Rescue).not_to have_received(:new)
     expect(ElmCup.summary(formula("1 cup moon dust"))).to include("texture" => nil, "pieces" => nil, "flagged" => 1)

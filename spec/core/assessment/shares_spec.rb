@@ -15,7 +15,8 @@ RSpec.describe "A formula of several components" do
   end
 
   it "sums a component from its lines and shares, and the formula from what is left" do
-    answer = ElmCup.assess(layered(caramel, part("dough", ["100 g rolled oats, ground", "50 g tahini"], takes: [{"component" => "caramel", "share" => 0.25}])))
+    answer = ElmCup.assess(layered(caramel,
+      part("dough", ["100 g rolled oats, ground", "50 g tahini"], takes: [{"component" => "caramel", "share" => 0.25}])))
     filling, dough = answer["components"]
     expect(filling["grams"]).to eq(264.0)
     expect(filling["grams_left"]).to eq(198.0)
@@ -26,8 +27,10 @@ RSpec.describe "A formula of several components" do
 
   it "says what each may take of without going round: not itself, nor what takes of it by any number of steps" do
     of = ->(name) { [{"component" => name, "share" => 0.1}] }
-    answer = ElmCup.assess(layered(part("a", ["1 cup oats"]), part("b", ["1 cup oats"], takes: of["a"]), part("c", ["1 cup oats"], takes: of["b"]), part("d", ["1 cup oats"])))
-    expect(answer["components"].to_h { |each| each.values_at("name", "may_take") }).to eq("a" => %w[d], "b" => %w[a d], "c" => %w[a b d], "d" => %w[a b c])
+    answer = ElmCup.assess(layered(part("a", ["1 cup oats"]), part("b", ["1 cup oats"], takes: of["a"]),
+      part("c", ["1 cup oats"], takes: of["b"]), part("d", ["1 cup oats"])))
+    expect(answer["components"].to_h { |each| each.values_at("name", "may_take") })
+      .to eq("a" => %w[d], "b" => %w[a d], "c" => %w[a b d], "d" => %w[a b c])
     answer["components"].each do |taker|
       answer["components"].map { |each| each["name"] }.each do |name|
         document = layered(*answer["components"].map { |each| part(each["name"], ["1 cup oats"], takes: {"b" => of["a"], "c" => of["b"]}.fetch(each["name"], []) + ((each == taker) ? of[name] : [])) })
@@ -49,7 +52,8 @@ RSpec.describe "A formula of several components" do
   end
 
   it "brings what it takes as it was mixed: a paste stays a paste, and allergens come along" do
-    answer = ElmCup.assess(layered(caramel, part("dough", ["100 g rolled oats, ground"], takes: [{"component" => "caramel", "share" => 0.5}])))
+    answer = ElmCup.assess(layered(caramel,
+      part("dough", ["100 g rolled oats, ground"], takes: [{"component" => "caramel", "share" => 0.5}])))
     dough = answer["components"][1]
     paste, nut = 216.0 / 2, 48.0 / 2
     expect(dough["binder_split_ml"]["pulp"]).to be_within(0.02).of(paste * 0.52)
@@ -61,7 +65,8 @@ RSpec.describe "A formula of several components" do
   end
 
   it "takes of what took, whatever the order in the document" do
-    parts = [part("top", [], takes: [{"component" => "middle", "share" => 0.5}]), part("middle", ["100 g tahini"], takes: [{"component" => "bottom", "share" => 0.5}]), part("bottom", ["200 g honey"])]
+    parts = [part("top", [], takes: [{"component" => "middle", "share" => 0.5}]),
+      part("middle", ["100 g tahini"], takes: [{"component" => "bottom", "share" => 0.5}]), part("bottom", ["200 g honey"])]
     answer = ElmCup.assess(layered(*parts))
     expect(answer["components"].map { |each| each["grams"] }).to eq([100.0, 200.0, 200.0])
     expect(answer["components"].map { |each| each["grams_left"] }).to eq([100.0, 100.0, 100.0])
@@ -81,14 +86,19 @@ RSpec.describe "A formula of several components" do
   end
 
   it "refuses a loop and names it, a component that is not there, more than all, and two of one name" do
-    loop = layered(part("a", ["1 cup oats"], takes: [{"component" => "b", "share" => 0.1}]), part("b", ["1 cup oats"], takes: [{"component" => "c", "share" => 0.1}]), part("c", ["1 cup oats"], takes: [{"component" => "a", "share" => 0.1}]))
+    loop = layered(part("a", ["1 cup oats"], takes: [{"component" => "b", "share" => 0.1}]), part("b", ["1 cup oats"],
+      takes: [{"component" => "c", "share" => 0.1}]), part("c", ["1 cup oats"], takes: [{"component" => "a", "share" => 0.1}]))
     expect(refusal(loop)).to eq("/components/0/takes/0: Shares go round in a loop: “a” takes of “b” takes of “c” takes of “a”; take one of them out")
     expect(refusal(layered(part("a", ["1 cup oats"], takes: [{"component" => "a", "share" => 0.1}])))).to match(/loop: “a” takes of “a”/)
-    expect(refusal(layered(part("a", [], takes: [{"component" => "x", "share" => 0.1}])))).to eq("/components/0/takes/0/component: There is no component “x”; there are a")
-    over = layered(caramel, part("d", [], takes: [{"component" => "caramel", "share" => 0.7}]), part("e", [], takes: [{"component" => "caramel", "share" => 0.6}]))
+    expect(refusal(layered(part("a", [], takes: [{"component" => "x", "share" => 0.1}]))))
+      .to eq("/components/0/takes/0/component: There is no component “x”; there are a")
+    over = layered(caramel, part("d", [], takes: [{"component" => "caramel", "share" => 0.7}]),
+      part("e", [], takes: [{"component" => "caramel", "share" => 0.6}]))
     expect(refusal(over)).to eq("/components/2/takes/0/share: 130 % of “caramel” is shared out; 100 % is all there is")
-    expect(refusal(layered(caramel, caramel, part("d", [], takes: [{"component" => "caramel", "share" => 0.7}])))).to match(%r{/components/1/name: Two components are called “caramel”})
-    expect(refusal(layered(caramel, part("d", [], takes: [{"component" => "caramel", "share" => 1.5}])))).to match(/1.5 is too much; 1 is the most/)
+    expect(refusal(layered(caramel, caramel, part("d", [], takes: [{"component" => "caramel", "share" => 0.7}]))))
+      .to match(%r{/components/1/name: Two components are called “caramel”})
+    expect(refusal(layered(caramel, part("d", [], takes: [{"component" => "caramel", "share" => 1.5}]))))
+      .to match(/1.5 is too much; 1 is the most/)
     expect(refusal(layered(caramel, part("d", [], takes: [{"component" => "caramel"}])))).to match(/Say one of share/)
     expect(refusal(layered(caramel, part("d", [], takes: [{"component" => "caramel", "share" => 1}])))).to eq("taken")
   end
@@ -107,18 +117,22 @@ RSpec.describe "A formula of several components" do
 
   it "flags grams that are not there and a source that waits, and judges nothing meanwhile" do
     answer = ElmCup.assess(layered(caramel, part("dough", ["100 g oats"], takes: [{"component" => "caramel", "grams" => 300}])))
-    expect(ElmCup.flagged(answer)).to eq([{"component" => "dough", "pointer" => "/components/1/takes/0", "text" => "a share of caramel", "status" => "waits", "message" => "It takes 300 g of “caramel”, and only 264 g are mixed; take less, or mix more."}])
+    expect(ElmCup.flagged(answer)).to eq([{"component" => "dough", "pointer" => "/components/1/takes/0", "text" => "a share of caramel",
+                                           "status" => "waits", "message" => "It takes 300 g of “caramel”, and only 264 g are mixed; take less, or mix more."}])
     expect(answer["components"][1]).not_to include("saturation")
-    several = ElmCup.assess(layered(caramel, part("d", [], takes: [{"component" => "caramel", "grams" => 200}]), part("e", [], takes: [{"component" => "caramel", "share" => 0.5}])))
+    several = ElmCup.assess(layered(caramel, part("d", [], takes: [{"component" => "caramel", "grams" => 200}]),
+      part("e", [], takes: [{"component" => "caramel", "share" => 0.5}])))
     expect(several["components"][2]["takes"][0]["message"]).to match(/More of “caramel” is taken than there is/)
-    waiting = ElmCup.assess(layered(part("a", ["2 cups moon dust"]), part("b", ["1 cup oats"], takes: [{"component" => "a", "grams" => 20}])))
+    waiting = ElmCup.assess(layered(part("a", ["2 cups moon dust"]),
+      part("b", ["1 cup oats"], takes: [{"component" => "a", "grams" => 20}])))
     expect(waiting["components"][1]["sentence"]).to match(/waits until every line of “a” is read/)
   end
 
   describe "with flavours" do
     let(:document) do
       layered(part("base", ["200 g tahini", "100 g honey", "150 g rolled oats, ground"]), shape: {"kind" => "ball", "piece_grams" => 20},
-        splits: [{"name" => "nib", "share" => 0.5, "lines" => [{"text" => "20 g cocoa nibs"}], "topping" => [{"text" => "1 tsp flaky salt"}]},
+        splits: [{"name" => "nib", "share" => 0.5, "lines" => [{"text" => "20 g cocoa nibs"}],
+                  "topping" => [{"text" => "1 tsp flaky salt"}]},
           {"name" => "pistachio", "share" => 0.3, "lines" => [{"text" => "30 g chopped pistachios"}]}])
     end
     let(:answer) { ElmCup.assess(document) }
@@ -128,7 +142,8 @@ RSpec.describe "A formula of several components" do
       expect(nib["grams"]).to be_within(0.01).of(450 * 0.5 + 20 + nib["topping"][0]["grams"])
       expect(pistachio["grams"]).to be_within(0.01).of(450 * 0.3 + 30)
       expect(answer["grams"]).to be_within(0.02).of(450 + 20 + 30 + nib["topping"][0]["grams"])
-      expect(pistachio["saturation"]).to eq(bowl("60 g tahini", "30 g honey", "45 g rolled oats, ground", "30 g chopped pistachios")["saturation"])
+      expect(pistachio["saturation"])
+        .to eq(bowl("60 g tahini", "30 g honey", "45 g rolled oats, ground", "30 g chopped pistachios")["saturation"])
       expect(pistachio["allergens"]).to include("tree_nut")
       expect(nib["allergens"]).not_to include("tree_nut")
     end
@@ -160,11 +175,15 @@ RSpec.describe "A formula of several components" do
 
     it "refuses more than the whole, two of one name, and parts of different bases" do
       split = ->(name, share, **more) { {"name" => name, "share" => share, **more.transform_keys(&:to_s)} }
-      expect(refusal(document.merge("splits" => [split["a", 0.6], split["b", 0.6]]))).to eq("/splits/1/share: The flavours come to 120 % of the base; 100 % is all there is")
-      expect(refusal(document.merge("splits" => [split["a", 0.2], split["a", 0.2]]))).to match(%r{/splits/1/name: Two flavours are called “a”})
-      expect(refusal(document.merge("splits" => [split["a", 0.2, component: "lid"]]))).to match(%r{/splits/0/component: There is no component “lid”})
+      expect(refusal(document.merge("splits" => [split["a", 0.6], split["b", 0.6]])))
+        .to eq("/splits/1/share: The flavours come to 120 % of the base; 100 % is all there is")
+      expect(refusal(document.merge("splits" => [split["a", 0.2], split["a", 0.2]])))
+        .to match(%r{/splits/1/name: Two flavours are called “a”})
+      expect(refusal(document.merge("splits" => [split["a", 0.2, component: "lid"]])))
+        .to match(%r{/splits/0/component: There is no component “lid”})
       expect(refusal(document.merge("splits" => [split["a", 0]]))).to match(/0 is not an amount/)
-      two = document.merge("components" => document["components"] + [part("lid", ["1 cup oats"])], "splits" => [split["a", 0.2], split["b", 0.2, component: "lid"]])
+      two = document.merge("components" => document["components"] + [part("lid", ["1 cup oats"])],
+        "splits" => [split["a", 0.2], split["b", 0.2, component: "lid"]])
       expect(refusal(two)).to match(/Flavours are parts of one base/)
       thirds = document.merge("splits" => [split["a", 0.333], split["b", 0.333], split["c", 0.334]])
       expect(ElmCup.assess(thirds)["pieces"]["count"]).to be_between(21, 22)

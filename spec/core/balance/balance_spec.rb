@@ -12,7 +12,8 @@ RSpec.describe "ElmCup.balance" do
 
   it "says that nothing has to change where it is all so already" do
     answer = balance(bites, "texture=presses..rolls", "kcal<=500")
-    expect(answer["answers"].map { |each| each.slice("changes", "patch", "size", "proved_optimal", "formula") }).to eq([{"changes" => [], "patch" => [], "size" => 0.0, "proved_optimal" => true, "formula" => bites}])
+    expect(answer["answers"].map { |each| each.slice("changes", "patch", "size", "proved_optimal", "formula") })
+      .to eq([{"changes" => [], "patch" => [], "size" => 0.0, "proved_optimal" => true, "formula" => bites}])
     expect(answer["answers"][0]["why"]).to match(/nothing has to change/)
   end
 
@@ -55,7 +56,8 @@ RSpec.describe "ElmCup.balance" do
   end
 
   it "marks every line that wishes keep, with the wishes that do, in flavours too" do
-    document = bites.merge("splits" => [{"name" => "black", "share" => 0.5, "lines" => [{"text" => "1 tbsp tahini"}], "topping" => [{"text" => "1 tsp sesame seeds"}]}],
+    document = bites.merge("splits" => [{"name" => "black", "share" => 0.5, "lines" => [{"text" => "1 tbsp tahini"}],
+                                         "topping" => [{"text" => "1 tsp sesame seeds"}]}],
       "wishes" => ["lock:tahini", "black.lock:sesame", "dough.lock:maple", "kcal<=90"])
     answer = ElmCup.assess(document)
     expect(answer["components"][0]["lines"].map { |line| line["locked_by"] }).to eq([nil, nil, ["lock:tahini"], ["dough.lock:maple"], nil])
@@ -67,24 +69,28 @@ RSpec.describe "ElmCup.balance" do
 
   it "brings in nothing that has an allergen which is not there, breaks a diet that is kept or needed, or is not in the kitchen" do
     nutless = formula("1 cup rolled oats, ground", "1/4 cup honey", "1/4 cup maple syrup")
-    all = balance(nutless, "protein>=1.6", "texture=presses..pours")["answers"].flat_map { |answer| answer["changes"].map { |change| change["ingredient"] } }
+    all = balance(nutless, "protein>=1.6", "texture=presses..pours")["answers"]
+      .flat_map { |answer| answer["changes"].map { |change| change["ingredient"] } }
     expect(all & %w[almond-flour peanut-powder protein-powder]).to eq([])
     vegan = formula("1 cup rolled oats, ground", "1/2 cup maple syrup").merge("needs" => ["vegan"])
     expect(balance(vegan, "sweetness>=45", "texture=presses..pours")["answers"].flat_map { |answer| answer["changes"].map { |change| change["ingredient"] } }).not_to include("honey")
-    kept = balance(bites, "texture=tacky", have: %w[date-syrup])["answers"].flat_map { |answer| answer["changes"].select { |change| change["kind"] == "added" } }
+    kept = balance(bites, "texture=tacky", have: %w[date-syrup])["answers"]
+      .flat_map { |answer| answer["changes"].select { |change| change["kind"] == "added" } }
     expect(kept.map { |change| change["ingredient"] }.uniq - %w[water date-syrup]).to eq([])
     expect(balance(bites, "texture=tacky", have: %w[date-syrup])["notes"]).to eq(["What comes in is kept to what there is in the kitchen."])
   end
 
   it "uses no spoon that the kitchen has not" do
     document = bites.merge("kitchen" => {"spoons" => ["1 tsp", "1 tbsp"]})
-    balance(document, "texture=tacky", "kcal<=62")["answers"].flat_map { |answer| answer["changes"] }.each { |change| expect(change["now"]).not_to match(/1\/2 tsp|1\/4 tsp/) }
+    balance(document, "texture=tacky", "kcal<=62")["answers"].flat_map { |answer| answer["changes"] }
+      .each { |change| expect(change["now"]).not_to match(/1\/2 tsp|1\/4 tsp/) }
   end
 
   # One small spoon and the cups: what lies between is counted out in it.
   [["1 tsp"], ["1/4 tsp"], ["1 tbsp"]].product(%w[us metric]).each do |spoons, cup|
     it "finds amounts in a kitchen of #{spoons.first} and #{cup} cups" do
-      document = formula("3 tbsp cocoa powder", "1/2 cup cashew butter", "3/4 cup almond flour", "2 tbsp honey").merge("kitchen" => {"spoons" => spoons, "cup" => cup})
+      document = formula("3 tbsp cocoa powder", "1/2 cup cashew butter", "3/4 cup almond flour", "2 tbsp honey")
+        .merge("kitchen" => {"spoons" => spoons, "cup" => cup})
       answers = %w[presses rolls tacky].map { |texture| balance(document, "texture=#{texture}")["answers"].each { |answer| expect(holds?(answer["formula"], "texture=#{texture}")).to be(true) } }
       expect(answers.map(&:size)).to all(be >= 1)
       measures = ElmCup::Document::Formula.from(document).kitchen.measures
@@ -95,8 +101,10 @@ RSpec.describe "ElmCup.balance" do
 
   it "moves another component, and what takes of it moves with it" do
     document = {"elm_cup" => "formula/1", "name" => "Layers", "shape" => {"kind" => "ball", "piece_grams" => 20}, "components" => [
-      {"name" => "caramel", "type" => "filling", "process" => "processor", "want" => "spreads", "lines" => [{"text" => "10 soft dates"}, {"text" => "2 tbsp almond butter"}]},
-      {"name" => "dough", "want" => "rolls", "lines" => [{"text" => "1 cup rolled oats, ground"}, {"text" => "1/4 cup honey"}], "takes" => [{"component" => "caramel", "share" => 0.5}]}
+      {"name" => "caramel", "type" => "filling", "process" => "processor", "want" => "spreads",
+       "lines" => [{"text" => "10 soft dates"}, {"text" => "2 tbsp almond butter"}]},
+      {"name" => "dough", "want" => "rolls", "lines" => [{"text" => "1 cup rolled oats, ground"}, {"text" => "1/4 cup honey"}],
+       "takes" => [{"component" => "caramel", "share" => 0.5}]}
     ]}
     answer = balance(document, "caramel.texture=spreads", "dough.texture=rolls")["answers"].first
     after = ElmCup.assess(answer["formula"])["components"]
@@ -106,9 +114,12 @@ RSpec.describe "ElmCup.balance" do
 
   it "reckons a part that another reaches by two ways as the assessment does" do
     document = {"elm_cup" => "formula/1", "name" => "Diamond", "shape" => {"kind" => "ball", "piece_grams" => 20}, "components" => [
-      {"name" => "caramel", "process" => "processor", "want" => "spreads", "lines" => [{"text" => "10 soft dates"}, {"text" => "2 tbsp almond butter"}]},
-      {"name" => "base", "lines" => [{"text" => "1/2 cup almond flour"}, {"text" => "2 tbsp honey"}], "takes" => [{"component" => "caramel", "share" => 0.4}]},
-      {"name" => "dough", "lines" => [{"text" => "1 cup rolled oats, ground"}, {"text" => "1/4 cup honey"}], "takes" => [{"component" => "caramel", "share" => 0.3}, {"component" => "base", "share" => 0.5}]}
+      {"name" => "caramel", "process" => "processor", "want" => "spreads",
+       "lines" => [{"text" => "10 soft dates"}, {"text" => "2 tbsp almond butter"}]},
+      {"name" => "base", "lines" => [{"text" => "1/2 cup almond flour"}, {"text" => "2 tbsp honey"}],
+       "takes" => [{"component" => "caramel", "share" => 0.4}]},
+      {"name" => "dough", "lines" => [{"text" => "1 cup rolled oats, ground"}, {"text" => "1/4 cup honey"}],
+       "takes" => [{"component" => "caramel", "share" => 0.3}, {"component" => "base", "share" => 0.5}]}
     ]}
     question, = settler(document, ["kcal<=10"])
     rows = ElmCup::Balance::Rows.new(question.situation)
@@ -124,26 +135,33 @@ RSpec.describe "ElmCup.balance" do
   it "takes forty parts that each take of all before them" do
     parts = Array.new(40) do |number|
       takes = Array.new(number) { |before| {"component" => "p#{before}", "share" => 0.01} }
-      {"name" => "p#{number}", "lines" => [{"text" => "100 g rolled oats, ground"}, {"text" => "60 g honey"}], **(takes.empty? ? {} : {"takes" => takes})}
+      {"name" => "p#{number}", "lines" => [{"text" => "100 g rolled oats, ground"}, {"text" => "60 g honey"}],
+       **(takes.empty? ? {} : {"takes" => takes})}
     end
     document = {"elm_cup" => "formula/1", "name" => "Forty", "components" => parts, "shape" => {"kind" => "ball", "piece_grams" => 18}}
     expect(ElmCup.balance(document, wishes: ["kcal<=60"], quick: true, clock: Balancing::CLOCK)["elm_cup"]).to eq("balance/1")
   end
 
   it "counts flavours, and moves their own lines too" do
-    document = bites.merge("splits" => [{"name" => "nutty", "share" => 0.5, "lines" => [{"text" => "1/4 cup chopped walnuts"}], "topping" => [{"text" => "1 tbsp chopped almonds"}]}])
+    document = bites.merge("splits" => [{"name" => "nutty", "share" => 0.5, "lines" => [{"text" => "1/4 cup chopped walnuts"}],
+                                         "topping" => [{"text" => "1 tbsp chopped almonds"}]}])
     answer = balance(document, "without:tree_nut")["answers"].first
     expect(ElmCup.assess(answer["formula"])["allergens"]).not_to include("tree_nut")
     expect(patched(document, answer["patch"])).to eq(answer["formula"])
   end
 
-  # A number of pieces that falls unevenly on two flavours, and a measure taken of another part: the linear sums miss both by a few per cent.
+  # A number of pieces that falls unevenly on two flavours, and a measure taken of another part: the linear sums miss both by a few per
+  # cent.
   it "goes by what its sums were off, where they miss" do
-    flavoured = formula("5 medjool dates, pitted", "1 ripe banana", "3 tbsp cocoa powder", "3/4 cup almond flour", "2 tbsp chia seeds", "12 soft dates", "1 1/2 cups rolled oats, ground", "100 g oat flour")
-      .merge("shape" => {"kind" => "ball", "pieces" => 24}, "splits" => [{"name" => "green", "share" => 0.4, "component" => "dough", "lines" => [{"text" => "4 oz peanut butter"}]}])
+    flavoured = formula("5 medjool dates, pitted", "1 ripe banana", "3 tbsp cocoa powder", "3/4 cup almond flour", "2 tbsp chia seeds",
+      "12 soft dates", "1 1/2 cups rolled oats, ground", "100 g oat flour")
+      .merge("shape" => {"kind" => "ball", "pieces" => 24},
+        "splits" => [{"name" => "green", "share" => 0.4, "component" => "dough", "lines" => [{"text" => "4 oz peanut butter"}]}])
     measured = {"elm_cup" => "formula/1", "name" => "Layers", "components" => [
-      {"name" => "dough", "lines" => [{"text" => "1/8 tsp cinnamon"}, {"text" => "30 g coconut oil, melted"}], "takes" => [{"component" => "caramel", "text" => "2 tbsp"}]},
-      {"name" => "caramel", "type" => "filling", "process" => "processor", "lines" => ["5 medjool dates, pitted", "12 soft dates", "1/3 cup dried cranberries", "1/2 cup cashew butter", "1/3 cup tahini", "100 g oat flour"].map { |text| {"text" => text} }}
+      {"name" => "dough", "lines" => [{"text" => "1/8 tsp cinnamon"}, {"text" => "30 g coconut oil, melted"}],
+       "takes" => [{"component" => "caramel", "text" => "2 tbsp"}]},
+      {"name" => "caramel", "type" => "filling", "process" => "processor", "lines" => ["5 medjool dates, pitted", "12 soft dates",
+        "1/3 cup dried cranberries", "1/2 cup cashew butter", "1/3 cup tahini", "100 g oat flour"].map { |text| {"text" => text} }}
     ]}
     {flavoured => ["sugars<=9.5", "lock:chia"], measured => ["texture=tacky", "grams=1600"]}.each do |document, wishes|
       answers = balance(document, *wishes)["answers"]
@@ -157,9 +175,11 @@ RSpec.describe "ElmCup.balance" do
 
   # Three flavours, each rolled for itself: what is left of each is no piece.
   it "counts the whole pieces of every flavour, for any number of them" do
-    document = formula("14 soft dates", "1 cup rolled oats", "1/2 cup sunflower seed butter", "2 tbsp maple syrup", process: "processor").merge("splits" => [
-      {"name" => "nib", "share" => 0.34, "lines" => [{"text" => "2 tbsp cocoa nibs"}]}, {"name" => "ginger", "share" => 0.33, "lines" => [{"text" => "2 tbsp crystallised ginger, chopped"}], "topping" => [{"text" => "1 tbsp sesame seeds"}]}
-    ])
+    document = formula("14 soft dates", "1 cup rolled oats", "1/2 cup sunflower seed butter", "2 tbsp maple syrup", process: "processor")
+      .merge("splits" => [
+        {"name" => "nib", "share" => 0.34, "lines" => [{"text" => "2 tbsp cocoa nibs"}]}, {"name" => "ginger", "share" => 0.33,
+                                                                                           "lines" => [{"text" => "2 tbsp crystallised ginger, chopped"}], "topping" => [{"text" => "1 tbsp sesame seeds"}]}
+      ])
     [17, 23, 31, 35, 36, 37, 41, 50, 59].each do |pieces|
       answers = balance(document, "pieces=#{pieces}")["answers"]
       expect([pieces, answers.map { |answer| ElmCup.assess(answer["formula"])["pieces"]["count"] }.uniq]).to eq([pieces, [pieces]])
@@ -199,7 +219,8 @@ RSpec.describe "ElmCup.balance" do
   end
 
   it "works with what was soaked, with things by weight, and with lines of an id and grams" do
-    document = formula("12 soft dates, pitted, soaked 1 h", "150 g almonds, toasted", {"ingredient" => "cocoa", "grams" => 20}, process: "processor")
+    document = formula("12 soft dates, pitted, soaked 1 h", "150 g almonds, toasted", {"ingredient" => "cocoa", "grams" => 20},
+      process: "processor")
     answer = balance(document, "texture=tacky", "sugars<=8", have: [])
     answer["answers"].each do |each|
       expect(holds?(each["formula"], "texture=tacky")).to be(true)
@@ -214,12 +235,14 @@ RSpec.describe "ElmCup.balance" do
     answers = balance(bites, "lock:sesame", "texture=tacky")["answers"]
     expect(answers.flat_map { |answer| answer["changes"].map { |change| change["ingredient"] } }).not_to include("tahini")
     figures = answers.first["sums"].map { |sum| sum["figure"] }
-    expect(figures).to include("size", "kcal", "sugars", "free_sugars", "protein", "fat", "fibre", "sweetness", "grams", "pieces", "saturation", "texture_number", "grease")
+    expect(figures).to include("size", "kcal", "sugars", "free_sugars", "protein", "fat", "fibre", "sweetness", "grams", "pieces",
+      "saturation", "texture_number", "grease")
     answers.first["sums"].each { |sum| expect(Arithmetic.reckon(sum["formula"], sum["inputs"])).to be_within([sum["value"].abs * 1e-3, 1e-6].max).of(sum["value"]) }
     inputs = answers.first["sums"].to_h { |sum| [sum["figure"], sum["inputs"].keys] }
     expect(%w[kcal sweetness].map { |figure| inputs[figure] & %w[pieces weight] }).to eq([%w[pieces], %w[weight]])
     after = answers.first["after"]
-    {"kcal" => "kcal", "sugars" => "sugars_g", "protein" => "protein_g", "sweetness" => "sweetness_pct", "grams" => "grams"}.each do |figure, field|
+    {"kcal" => "kcal", "sugars" => "sugars_g", "protein" => "protein_g", "sweetness" => "sweetness_pct", "grams" => "grams"}
+      .each do |figure, field|
       expect(answers.first["sums"].find { |sum| sum["figure"] == figure }["value"]).to be_within(0.06).of(after[field])
     end
   end
@@ -248,7 +271,8 @@ RSpec.describe "ElmCup.balance" do
     # Regulation (EU) 1169/2011, Annex III, 2.4 (from memory): more than 10 % added polyols.
     sweet = balance(document, "diet=low-net-carbohydrate", "sweetness>=14")
     polyols = sweet["answers"].map { |answer| ElmCup.assess(answer["formula"])["nutrition_per_100g"]["polyols_g"] }
-    expect([polyols.max, sweet["notes"].join]).to match([be > 10, /Of an answer here it must be said: more than a tenth of it is sugar alcohol .* may be laxative/])
+    expect([polyols.max, sweet["notes"].join])
+      .to match([be > 10, /Of an answer here it must be said: more than a tenth of it is sugar alcohol .* may be laxative/])
     expect(kept["answers"]).not_to be_empty
   end
 
@@ -265,9 +289,11 @@ RSpec.describe "ElmCup.balance" do
 
   it "refuses what cannot be asked, in words, at its place" do
     expect(messages(bites)).to eq([["/wishes", "Say what you want, such as texture=rolls or kcal<=90"]])
-    expect(messages(bites, "kcal<=x", "moon.texture=rolls", "without:moon", "lock:moon").map(&:first)).to eq(%w[/wishes/0 /wishes/1 /wishes/2 /wishes/3])
+    expect(messages(bites, "kcal<=x", "moon.texture=rolls", "without:moon", "lock:moon").map(&:first))
+      .to eq(%w[/wishes/0 /wishes/1 /wishes/2 /wishes/3])
     expect(messages(bites, "rolls", "rolls", "crunchy").map(&:first)).to eq(%w[/wishes/2])
-    expect(balance(bites, "vegan and under 400 kcal", "rolls")["wishes"].map { |wish| wish["wish"] }.first(3)).to eq(%w[diet=vegan kcal<=400 texture=rolls])
+    expect(balance(bites, "vegan and under 400 kcal", "rolls")["wishes"].map { |wish| wish["wish"] }.first(3))
+      .to eq(%w[diet=vegan kcal<=400 texture=rolls])
     expect(messages(bites, "vegan and without moon").map(&:first)).to eq(%w[/wishes/0])
     expect(messages(bites.except("shape"), "kcal<=60")).to eq([["/wishes/0", "“kcal<=60”: say how large a piece is first"]])
     expect(messages(bites, "cost<=0.4")).to eq([["/wishes/0", "“cost<=0.4”: nothing in it has a price yet"]])
@@ -283,12 +309,15 @@ RSpec.describe "ElmCup.balance" do
     expect(clash["wishes"]).to eq(["kcal<=50", "kcal>=80"])
     expect(clash["relax"].map { |relax| relax["to"] }).to match([be_within(0.5).of(80), be_within(0.5).of(50)])
     expect(balance(bites, "kcal<=50", "kcal>=80")["clashes"].first["words"]).to match(/cannot both be, with no line under half/)
-    three = balance(bites, "lock:dates-soft", "sugars<=4.4", "lock:oats-rolled", "fibre<=1.5", "texture=presses..rolls", have: [])["clashes"].first
-    expect(three).to include("wishes" => ["lock:dates-soft", "sugars<=4.4", "lock:oats-rolled"], "words" => a_string_matching(/\A“keep soft dates”, “at most 4.4 g of sugar a piece” and “keep rolled oats” cannot all be, with/))
+    three = balance(bites, "lock:dates-soft", "sugars<=4.4", "lock:oats-rolled", "fibre<=1.5", "texture=presses..rolls",
+      have: [])["clashes"].first
+    expect(three).to include("wishes" => ["lock:dates-soft", "sugars<=4.4", "lock:oats-rolled"],
+      "words" => a_string_matching(/\A“keep soft dates”, “at most 4.4 g of sugar a piece” and “keep rolled oats” cannot all be, with/))
     stuck = balance(bites, "without:tahini", "lock:tahini")["clashes"].first
     expect(stuck["wishes"]).to eq(["without:tahini", "lock:tahini"])
     expect(stuck["relax"].map { |relax| relax["words"] }).to eq(["let “without tahini” go", "let “keep tahini” go"])
-    locked = balance(bites, *%w[oats-rolled dates-soft tahini maple salt].map { |id| "lock:#{id}" }, "without:water", "texture=pours", have: [])
+    locked = balance(bites, *%w[oats-rolled dates-soft tahini maple salt].map { |id| "lock:#{id}" }, "without:water", "texture=pours",
+      have: [])
     expect(locked["answers"]).to eq([])
     expect(locked["clashes"].first["wishes"]).to include("texture=pours")
   end
@@ -299,7 +328,8 @@ RSpec.describe "ElmCup.balance" do
       expect(clash["wishes"]).to eq(wishes)
       clash["relax"].each do |relaxed|
         others = wishes - [relaxed["wish"]]
-        expect([wishes, relaxed["words"], balance(bites, *others, relaxed["becomes"])["answers"].any?]).to match([wishes, /gives way to/, true])
+        expect([wishes, relaxed["words"], balance(bites, *others, relaxed["becomes"])["answers"].any?])
+          .to match([wishes, /gives way to/, true])
         next unless relaxed["wish"].start_with?("pieces")
 
         nearer = relaxed["to"] + ((relaxed["to"] > relaxed["wish"][/\d+/].to_i) ? -1 : 1)
@@ -328,7 +358,8 @@ RSpec.describe "ElmCup.balance" do
       "desiccated coconut", "hemp hearts", "pumpkin seeds", "chocolate chips"]
     document = formula(*(names + names).each_with_index.map { |name, at| "#{["1/4", "1/3", "1/2", "3/4"][at % 4]} cup #{name}" })
     piece = ElmCup.assess(document)["nutrition_per_piece"]
-    found = balance(document, "texture=rolls", "kcal<=#{(piece["kcal"] * 0.95).round(1)}", "protein>=#{(piece["protein_g"] * 1.05).round(2)}", "without:peanut")
+    found = balance(document, "texture=rolls", "kcal<=#{(piece["kcal"] * 0.95).round(1)}",
+      "protein>=#{(piece["protein_g"] * 1.05).round(2)}", "without:peanut")
     expect(found["answers"]).not_to be_empty
     expect(balance(document, "protein>=400")["clashes"].first["wishes"]).to eq(["protein>=400"])
     expect(balance(bites, "grams=100000")["clashes"].first["wishes"]).to eq(["grams=100000"])

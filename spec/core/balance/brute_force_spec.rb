@@ -4,13 +4,15 @@
 RSpec.describe "Balance beside all spoon counts" do
   # mL a gram: watery, pulp, fat, demand (docs/model.md, Binding); grams a cup (docs/model.md, Measures); text.
   stuff = {
-    "rolled oats, ground" => [0, 0, 0, 1.1, 95.0], "almond flour" => [0, 0, 0, 0.69, 100.0], "honey" => [0.70, 0, 0, 0, 339.0], "maple syrup" => [0.75, 0, 0, 0, 315.0],
+    "rolled oats, ground" => [0, 0, 0, 1.1, 95.0], "almond flour" => [0, 0, 0, 0.69, 100.0], "honey" => [0.70, 0, 0, 0, 339.0],
+    "maple syrup" => [0.75, 0, 0, 0, 315.0],
     "almond butter" => [0, 0, 0.60, 0.36, 256.0], "tahini" => [0, 0, 0.63, 0.31, 240.0], "date paste" => [0, 0.52, 0, 0.46, 270.0]
   }
   cup = 236.5882365
   tsp = cup / 48
   # text => [mL, step in mL]: under 2 tsp 1/2 tsp, under 3 tbsp 1 tsp, under 1 cup 1 tbsp, else 1/4 cup.
-  amounts = {"1 cup" => [cup, cup / 4], "1 1/2 cups" => [1.5 * cup, cup / 4], "1/2 cup" => [cup / 2, 3 * tsp], "1/4 cup" => [cup / 4, 3 * tsp], "1/3 cup" => [cup / 3, 3 * tsp], "2 tbsp" => [6 * tsp, tsp]}
+  amounts = {"1 cup" => [cup, cup / 4], "1 1/2 cups" => [1.5 * cup, cup / 4], "1/2 cup" => [cup / 2, 3 * tsp],
+             "1/4 cup" => [cup / 4, 3 * tsp], "1/3 cup" => [cup / 3, 3 * tsp], "2 tbsp" => [6 * tsp, tsp]}
   water_grams = 237.0 / 48
 
   define_method(:number) do |grams|
@@ -22,8 +24,10 @@ RSpec.describe "Balance beside all spoon counts" do
   44.times do |seed|
     it "finds what trying everything finds, bowl #{seed}" do
       random = Random.new(seed)
-      dry, wet, third = %w[rolled\ oats,\ ground almond\ flour].sample(random: random), %w[honey maple\ syrup].sample(random: random), ["almond butter", "tahini", "date paste"].sample(random: random)
-      lines = [[["1 cup", "1 1/2 cups"].sample(random: random), dry], [["1/4 cup", "1/3 cup", "2 tbsp"].sample(random: random), wet], [["1/2 cup", "1/4 cup", "1/3 cup"].sample(random: random), third]]
+      dry, wet, third = %w[rolled\ oats,\ ground almond\ flour].sample(random: random), %w[honey maple\ syrup].sample(random: random),
+        ["almond butter", "tahini", "date paste"].sample(random: random)
+      lines = [[["1 cup", "1 1/2 cups"].sample(random: random), dry], [["1/4 cup", "1/3 cup", "2 tbsp"].sample(random: random), wet],
+        [["1/2 cup", "1/4 cup", "1/3 cup"].sample(random: random), third]]
       want = %w[presses rolls tacky spreads].sample(random: random)
       class_number = ElmCup::Binding::Texture.index(want)
       per_gram = ->(text, name) { amounts[text].map { |ml| ml / cup * stuff[name].last } }
@@ -35,13 +39,15 @@ RSpec.describe "Balance beside all spoon counts" do
       least = lambda do |from, to|
         tried.filter_map { |*counts, water|
           cost = counts.zip(all).sum { |count, (grams, step, _)| count.abs * step / grams } + (water.zero? ? 0 : 0.15 + 0.01 * water)
-          cost if number(counts.zip(all).map { |count, (grams, step, figures)| [grams + count * step, figures] } + [[water * water_grams, [2.5, 0, 0, 0]]]).between?(from, to)
+          cost if number(counts.zip(all).map { |count, (grams, step, figures)| [grams + count * step, figures] } + [[water * water_grams,
+            [2.5, 0, 0, 0]]]).between?(from, to)
         }.min
       end
       document = formula(*lines.map { |text, name| "#{text} #{name}" }, want: want)
       now = number(all.map { |grams, _, figures| [grams, figures] })
       # What holds already asks for nothing.
-      expected = (now.floor == class_number) ? 0.0 : least.call(class_number + 0.29, class_number + 0.70) || least.call(class_number + 0.002, class_number + 0.998)
+      expected = (now.floor == class_number) ? 0.0 : least.call(class_number + 0.29, class_number + 0.70) ||
+        least.call(class_number + 0.002, class_number + 0.998)
       answers = balance(document, "texture=#{want}", have: [])["answers"]
       expect(answers.first&.fetch("size")&.round(4)).to eq(expected&.round(4))
     end

@@ -36,7 +36,8 @@ RSpec.describe "Balance worked by hand" do
 
   # 150 g of dates in paste and 50 g of almond flour: sugars 65.5 % of 150 g and 5 % of 50 g or so, in pieces of 20 g.
   it "brings sugar under a bound by the smallest step that does" do
-    document = formula("150 g soft dates, to paste", "50 g almond flour", process: "processor", want: "rolls", shape: {"kind" => "ball", "piece_grams" => 20})
+    document = formula("150 g soft dates, to paste", "50 g almond flour", process: "processor", want: "rolls",
+      shape: {"kind" => "ball", "piece_grams" => 20})
     now = ElmCup.assess(document)["nutrition_per_piece"]["sugars_g"]
     entry = ElmCup.shipped
     dates, almond = %w[dates-soft almond-flour].map { |id| entry[id].composition.sugars / 100 }
@@ -44,7 +45,8 @@ RSpec.describe "Balance worked by hand" do
     # A twentieth of 150 g is 7.5, of 50 g is 2.5: steps of 10 g (nearer to 7.5 than 5 is, as a ratio) and 2 g.
     after = ->(less, more) { 20 * ((150 - 10 * less) * dates + (50 + 2 * more) * almond) / (200 - 10 * less + 2 * more) }
     wanted = 9.0
-    cheapest = (0..7).to_a.product((0..25).to_a).select { |less, more| after.call(less, more) <= wanted }.min_by { |less, more| less * 10 / 150.0 + more * 2 / 50.0 }
+    cheapest = (0..7).to_a.product((0..25).to_a).select { |less, more| after.call(less, more) <= wanted }
+      .min_by { |less, more| less * 10 / 150.0 + more * 2 / 50.0 }
     answer = balance(document, "sugars<=9", "texture=loose..pours", "without:water", have: [])["answers"].first
     expect(answer["size"]).to be_within(1e-4).of(cheapest.first * 10 / 150.0 + cheapest.last * 2 / 50.0)
     expect(answer["after"]["sugars_g"]).to be <= wanted

@@ -6,18 +6,24 @@ RSpec.describe "Balance, whatever is asked" do
 
   # Lines of a random bowl, readable every one.
   define_method(:random_formula) do |random|
-    pool = ["%s cup rolled oats, ground", "%s cup almond flour", "%s cup peanut butter", "%s cup tahini", "%s cup honey", "%s cup maple syrup", "%d soft dates, to paste", "%s cup cocoa powder",
-      "%d0 g coconut oil, melted", "%s cup dried cranberries", "%d tbsp ground flax", "1/2 tsp fine salt", "%s cup chopped walnuts", "%d tbsp date syrup"]
-    lines = pool.sample(random.rand(4..8), random: random).map { |text| text.sub("%s", ["1/4", "1/3", "1/2", "3/4", "1", "1 1/2"].sample(random: random)).sub("%d", random.rand(2..14).to_s) }
-    formula(*lines, process: %w[hand processor].sample(random: random), shape: {"kind" => "ball", **[{"piece_grams" => random.rand(12..30)}, {"pieces" => random.rand(10..40)}, {"scoop_ml" => 20}].sample(random: random)})
+    pool = ["%s cup rolled oats, ground", "%s cup almond flour", "%s cup peanut butter", "%s cup tahini", "%s cup honey",
+      "%s cup maple syrup", "%d soft dates, to paste", "%s cup cocoa powder",
+      "%d0 g coconut oil, melted", "%s cup dried cranberries", "%d tbsp ground flax", "1/2 tsp fine salt", "%s cup chopped walnuts",
+      "%d tbsp date syrup"]
+    lines = pool.sample(random.rand(4..8), random: random)
+      .map { |text| text.sub("%s", ["1/4", "1/3", "1/2", "3/4", "1", "1 1/2"].sample(random: random)).sub("%d", random.rand(2..14).to_s) }
+    formula(*lines, process: %w[hand processor].sample(random: random), shape: {"kind" => "ball",
+                                                                                **[{"piece_grams" => random.rand(12..30)}, {"pieces" => random.rand(10..40)}, {"scoop_ml" => 20}].sample(random: random)})
   end
 
   define_method(:random_wishes) do |random, answer|
     piece = answer["nutrition_per_piece"]
     near = ->(value, down) { (value * (down ? random.rand(0.75..0.98) : random.rand(1.02..1.25))).round(2) }
-    all = ["texture=#{ElmCup::Binding::Texture::ALL[1..5].sample(random: random)}", "kcal<=#{near.call(piece["kcal"], true)}", "sugars<=#{near.call(piece["sugars_g"] + 0.02, true)}", "protein>=#{near.call(piece["protein_g"], false)}",
+    all = ["texture=#{ElmCup::Binding::Texture::ALL[1..5].sample(random: random)}", "kcal<=#{near.call(piece["kcal"], true)}",
+      "sugars<=#{near.call(piece["sugars_g"] + 0.02, true)}", "protein>=#{near.call(piece["protein_g"], false)}",
       "fibre>=#{near.call(piece["fibre_g"], false)}", "sweetness>=#{near.call(answer["sweetness_pct"], [true, false].sample(random: random))}", "grams=#{near.call(answer["grams"], [true, false].sample(random: random)).round}",
-      "pieces=#{(answer.dig("pieces", "count") * random.rand(0.7..1.6)).round.clamp(2, 90)}", "fat<=#{near.call(piece["fat_g"] + 0.02, true)}", "without:peanut", "diet=vegan", "diet=gluten-free", "grease<=0.6",
+      "pieces=#{(answer.dig("pieces", "count") * random.rand(0.7..1.6)).round.clamp(2, 90)}",
+      "fat<=#{near.call(piece["fat_g"] + 0.02, true)}", "without:peanut", "diet=vegan", "diet=gluten-free", "grease<=0.6",
       "lock:#{answer["components"][0]["lines"].sample(random: random)["ingredient"]}"]
     all.sample(random.rand(1..4), random: random).uniq { |wish| wish[/\A\w+/] }
   end
@@ -65,7 +71,8 @@ RSpec.describe "Balance, whatever is asked" do
       before = ElmCup.assess(document)
       skip "a bowl that cannot be read" if ElmCup.flagged(before).any?
       piece = before["nutrition_per_piece"]
-      wishes = ["kcal<=#{(piece["kcal"] * 0.8).round(1)}", "protein>=#{(piece["protein_g"] * 1.8).round(2)}", "texture=#{%w[presses rolls tacky].sample(random: random)}", "sweetness>=#{(before["sweetness_pct"] * 1.3).round(1)}",
+      wishes = ["kcal<=#{(piece["kcal"] * 0.8).round(1)}", "protein>=#{(piece["protein_g"] * 1.8).round(2)}",
+        "texture=#{%w[presses rolls tacky].sample(random: random)}", "sweetness>=#{(before["sweetness_pct"] * 1.3).round(1)}",
         "lock:#{before["components"][0]["lines"].max_by { |line| line["grams"] }["ingredient"]}"]
       found = balance(document, *wishes, have: %w[almond-flour])
       next expect(found["answers"]).not_to be_empty if found["clashes"].empty?

@@ -14,7 +14,8 @@ RSpec.describe "The search of Balance" do
 
   def brute(costs, weights, wanted, most: 5)
     counts = Array.new(costs.size) { (0..most).to_a }
-    counts.first.product(*counts.drop(1)).select { |count| count.zip(weights).sum { |n, w| n * w } >= wanted - 1e-9 }.map { |count| count.zip(costs).sum { |n, c| n * c } }.min
+    counts.first.product(*counts.drop(1)).select { |count| count.zip(weights).sum { |n, w| n * w } >= wanted - 1e-9 }
+      .map { |count| count.zip(costs).sum { |n, c| n * c } }.min
   end
 
   20.times do |seed|
@@ -77,7 +78,8 @@ RSpec.describe "The search of Balance" do
 
   # Found by chance: for these two wishes the library's presolve leaves no row, claims an optimum and then finds it wrong.
   it "asks again without presolve where the library refuses its own answer" do
-    bowl = formula("1/2 tsp fine salt", "10 soft dates, to paste", "1 1/2 cup maple syrup", "1/4 cup honey", "11 tbsp ground flax", "12 tbsp date syrup", process: "processor", shape: {"kind" => "ball", "scoop_ml" => 20})
+    bowl = formula("1/2 tsp fine salt", "10 soft dates, to paste", "1 1/2 cup maple syrup", "1/4 cup honey", "11 tbsp ground flax",
+      "12 tbsp date syrup", process: "processor", shape: {"kind" => "ball", "scoop_ml" => 20})
     question, = settler(bowl, ["kcal<=57.8", "protein>=0.85"], have: %w[almond-flour])
     wishes = ["kcal<=57.8", "protein>=0.840773"].map { |text| ElmCup::Wish.read(text) }
     expect(question.possible?(wishes)).to be(false)

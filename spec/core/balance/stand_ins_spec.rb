@@ -17,17 +17,21 @@ RSpec.describe ElmCup::Balance::StandIns do
   it "keeps to its kind what is there for its taste, and what is nothing for such a bowl" do
     library.all.each do |entry|
       others = stands_for.call(entry.id, 40)
-      swapped = ElmCup::SecondLook::Swaps::ALL.select { |swap| swap.for?(entry) }.map(&:to) + described_class::CUSTOMS.select { |custom| custom.of == entry.like }.map(&:to)
-      expect([entry.id, (others - swapped).reject { |id| described_class::KINDS[library[id].like] == described_class::KINDS[entry.like] }]).to eq([entry.id, []])
+      swapped = ElmCup::SecondLook::Swaps::ALL.select { |swap| swap.for?(entry) }.map(&:to) +
+        described_class::CUSTOMS.select { |custom| custom.of == entry.like }.map(&:to)
+      expect([entry.id, (others - swapped).reject { |id| described_class::KINDS[library[id].like] == described_class::KINDS[entry.like] }])
+        .to eq([entry.id, []])
     end
   end
 
   # What a cook takes, and what would make her laugh.
   {
-    "salt" => [%w[salt-flaky], %w[erythritol-powdered allulose]], "vanilla-extract" => [%w[almond-extract], %w[vinegar food-colouring spirits]], "cocoa" => [%w[carob-powder], %w[flax-ground coconut-flour]],
+    "salt" => [%w[salt-flaky], %w[erythritol-powdered allulose]], "vanilla-extract" => [%w[almond-extract],
+      %w[vinegar food-colouring spirits]], "cocoa" => [%w[carob-powder], %w[flax-ground coconut-flour]],
     "oats-rolled" => [%w[oats-rolled-gluten-free oats-quick], %w[oats-steel-cut flour-wheat]], "dates-soft" => [%w[dates-moist figs-dried raisins], %w[peel-candied fruit-dried-mixed]], "milk-plant" => [%w[milk-oat], %w[citrus-juice]],
     "sugar-powdered" => [%w[sugar-coconut], %w[fruit-powder beetroot-powder]], "cinnamon" => [%w[spice-mixed], %w[pepper-black chilli cocoa]], "honey" => [%w[maple agave], %w[molasses jam]], "sesame-seeds" => [%w[sunflower-seeds], %w[chocolate-unsweetened cocoa-nibs poppy-seeds]],
-    "quinoa-puffed" => [%w[puffed-rice], %w[rice-flour flour-wheat]], "peanut-butter" => [%w[sunflower-seed-butter almond-butter], %w[]], "chocolate-dark" => [%w[chocolate-milk chocolate-chips], %w[banana-chips almonds-coated]],
+    "quinoa-puffed" => [%w[puffed-rice], %w[rice-flour flour-wheat]], "peanut-butter" => [%w[sunflower-seed-butter almond-butter], %w[]],
+    "chocolate-dark" => [%w[chocolate-milk chocolate-chips], %w[banana-chips almonds-coated]],
     "erythritol" => [%w[erythritol-powdered], %w[stevia monk-fruit]], "flaxseed" => [%w[flax-ground], %w[cocoa-nibs]]
   }.each do |id, (taken, never)|
     it "takes #{taken.join(", ")} for #{id}, never #{never.empty? ? "nothing" : never.join(", ")}" do

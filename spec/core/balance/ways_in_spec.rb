@@ -3,7 +3,8 @@
 # Three ways in that start from no formula, or from a spoonful of one; and substitutes.
 RSpec.describe "Other ways in" do
   # Common practice: shares of a bowl beyond which these taste or bind too strongly.
-  most_of_a_bowl = {"cocoa" => 0.15, "coconut-flour" => 0.2, "protein-powder-plant" => 0.3, "chia" => 0.1, "flax-ground" => 0.15, "cocoa-nibs" => 0.1}
+  most_of_a_bowl = {"cocoa" => 0.15, "coconut-flour" => 0.2, "protein-powder-plant" => 0.3, "chia" => 0.1, "flax-ground" => 0.15,
+                    "cocoa-nibs" => 0.1}
   let(:bites) { formula("1 cup rolled oats, ground", "10 soft dates, to paste", "1/3 cup tahini", "2 tbsp maple syrup", "1/4 tsp fine salt", "1 pinch flaky salt") }
 
   def refusal
@@ -14,10 +15,13 @@ RSpec.describe "Other ways in" do
   end
 
   describe "substitutes" do
-    def substitute(line, reason, document = bites, **options) = ElmCup.substitute(document, line: line, reason: reason, clock: Balancing::CLOCK, seconds: 20.0, **options)
+    def substitute(line, reason, document = bites, **options)
+      ElmCup.substitute(document, line: line, reason: reason, clock: Balancing::CLOCK, seconds: 20.0, **options)
+    end
 
     it "keep the texture, break no diet they are asked for, and take the line's place" do
-      {"tahini" => "sesame-free", "maple" => "lower-sugar", "oats-rolled" => "gluten-free", "dates-soft" => "out of stock"}.each do |line, reason|
+      {"tahini" => "sesame-free", "maple" => "lower-sugar", "oats-rolled" => "gluten-free", "dates-soft" => "out of stock"}
+        .each do |line, reason|
         found = substitute(line, reason)
         expect([line, found["candidates"]]).not_to eq([line, []])
         found["candidates"].each do |candidate|
@@ -32,7 +36,8 @@ RSpec.describe "Other ways in" do
       end
     end
 
-    # Common practice: nut butter to seed butter, honey to syrup, dairy butter to coconut oil (four parts in five), oats to gluten-free oats.
+    # Common practice: nut butter to seed butter, honey to syrup, dairy butter to coconut oil (four parts in five), oats to gluten-free
+    # oats.
     it "begin with what cooks take" do
       nutty = formula("1 cup rolled oats, ground", "1/2 cup almond butter", "1/4 cup honey", "2 tbsp dairy butter, melted")
       expect(substitute("almond butter", "nut-free", nutty)["candidates"].first["ingredient"]).to eq("sunflower-seed-butter")
@@ -43,7 +48,8 @@ RSpec.describe "Other ways in" do
 
     it "put spices and flavours in no bulk's place, and say what is so already" do
       expect(substitute("oats-rolled", "out-of-stock")["candidates"].map { |each| each["family"] } & %w[spice flavour salt]).to eq([])
-      sweet = formula("1 cup rolled oats, ground", "1/2 cup peanut butter", "1/3 cup honey", "1/4 tsp salt", shape: {"kind" => "ball", "piece_grams" => 20})
+      sweet = formula("1 cup rolled oats, ground", "1/2 cup peanut butter", "1/3 cup honey", "1/4 tsp salt",
+        shape: {"kind" => "ball", "piece_grams" => 20})
       lower = substitute("honey", "lower-sugar", sweet)["candidates"]
       expect(lower.map { |each| each["ingredient"] }).to include("maple").and(satisfy { |ids| (ids & %w[golden-syrup molasses]).empty? })
       expect(lower.map { |each| each["after"]["sugars_g"] / each["before"]["sugars_g"] }).to all(be < 0.97)
@@ -57,10 +63,12 @@ RSpec.describe "Other ways in" do
     end
 
     it "are found for what only a flavour holds, or is strewn on it, by name and by pointer" do
-      flavoured = bites.merge("splits" => [{"name" => "green", "share" => 0.5, "lines" => [{"text" => "2 tbsp chopped pistachios"}], "topping" => [{"text" => "1 tbsp chopped almonds"}]}])
+      flavoured = bites.merge("splits" => [{"name" => "green", "share" => 0.5, "lines" => [{"text" => "2 tbsp chopped pistachios"}],
+                                            "topping" => [{"text" => "1 tbsp chopped almonds"}]}])
       {"pistachios" => "/splits/0/lines/0", "almonds" => "/splits/0/topping/0"}.each do |name, pointer|
         found = substitute(name, "nut-free", flavoured)
-        expect(found).to include("ingredient" => name, "candidates" => a_collection_including(a_hash_including("patch" => [a_hash_including("path" => pointer)])))
+        expect(found).to include("ingredient" => name,
+          "candidates" => a_collection_including(a_hash_including("patch" => [a_hash_including("path" => pointer)])))
         expect(substitute(pointer, "nut-free", flavoured)["candidates"]).to eq(found["candidates"])
       end
       expect(refusal { substitute("/splits/7/lines/0", "vegan", flavoured) }).to match(/No line holds/)
@@ -75,7 +83,9 @@ RSpec.describe "Other ways in" do
   end
 
   describe "from the cupboard" do
-    def cupboard(said, **options) = ElmCup.cupboard({"elm_cup" => "cupboard/1"}.merge(said), clock: Balancing::CLOCK, seconds: 20.0, **options)
+    def cupboard(said, **options)
+      ElmCup.cupboard({"elm_cup" => "cupboard/1"}.merge(said), clock: Balancing::CLOCK, seconds: 20.0, **options)
+    end
 
     def have(*ids) = ids.map { |id| {"ingredient" => id} }
 
@@ -100,8 +110,10 @@ RSpec.describe "Other ways in" do
         ids = pool.sample(random.rand(8..16), random: random)
         stock = ids.map { |id| {"ingredient" => id, **((random.rand < 0.5) ? {"grams" => random.rand(60..500)} : {})} }
         want = %w[presses rolls tacky].sample(random: random)
-        wishes = ["kcal<=95", "free_sugars<=3", "diet=vegan", "without:peanut", "pieces=20", "protein>=1.2"].sample(random.rand(0..2), random: random)
-        found = cupboard({"have" => stock, "use_up" => ids.sample(random.rand(0..1), random: random), "shape" => shape, "want" => want, "wishes" => wishes})
+        wishes = ["kcal<=95", "free_sugars<=3", "diet=vegan", "without:peanut", "pieces=20", "protein>=1.2"]
+          .sample(random.rand(0..2), random: random)
+        found = cupboard({"have" => stock, "use_up" => ids.sample(random.rand(0..1), random: random), "shape" => shape, "want" => want,
+          "wishes" => wishes})
         found["answers"].each do |answer|
           after = ElmCup.assess(answer["formula"])
           expect(after["components"][0]["texture"]).to eq(want)
@@ -114,7 +126,8 @@ RSpec.describe "Other ways in" do
           expect(answer["changes"].map { |change| change["grams"] }).to eq(lines.map { |line| line["grams"] })
           expect(answer["why"]).to match(/from a usual .* bowl that gives what you want; \d+ things go in|\AA usual .* bowl is so already/)
           measures = ElmCup::Document::Formula.from(answer["formula"]).kitchen.measures
-          answer["formula"]["components"][0]["lines"].filter_map { |line| line["text"] }.each { |text| expect(ElmCup::Quantity::LineReader.read(text).terms.all? { |term| measures.exists?(term) }).to be(true) }
+          answer["formula"]["components"][0]["lines"].filter_map { |line| line["text"] }
+            .each { |text| expect(ElmCup::Quantity::LineReader.read(text).terms.all? { |term| measures.exists?(term) }).to be(true) }
         end
         expect(found["answers"].map { |answer| answer["formula"]["components"] }.uniq.size).to eq(found["answers"].size)
         expect(found["answers"].any? || found["notes"].any?).to be(true)
@@ -122,20 +135,27 @@ RSpec.describe "Other ways in" do
     end
 
     it "uses up what must be used up where a bowl has a place for it, and says where it has none" do
-      found = cupboard({"have" => have("dates-soft", "almonds", "oats-rolled", "almond-butter", "maple"), "use_up" => %w[walnuts], "shape" => shape})["answers"]
+      found = cupboard({"have" => have("dates-soft", "almonds", "oats-rolled", "almond-butter", "maple"), "use_up" => %w[walnuts],
+        "shape" => shape})["answers"]
       expect(found.first["formula"]["components"][0]["lines"].map { |line| line["ingredient"] }).to include("walnuts")
-      spices = cupboard({"have" => have("dates-soft", "almonds"), "use_up" => %w[cinnamon nutmeg ginger-ground cardamom honey], "shape" => shape})["answers"].first
+      spices = cupboard({"have" => have("dates-soft", "almonds"), "use_up" => %w[cinnamon nutmeg ginger-ground cardamom honey],
+        "shape" => shape})["answers"].first
       expect(spices["why"]).to match(/It has no place for .+, .+ and \d others\.\z/)
-      expect(found.map { |answer| answer["why"] }.join).to match(/has no place for walnuts/).or(satisfy { found.all? { |answer| answer["formula"].to_s.include?("walnuts") } })
+      expect(found.map { |answer| answer["why"] }.join).to match(/has no place for walnuts/)
+        .or(satisfy { found.all? { |answer| answer["formula"].to_s.include?("walnuts") } })
     end
 
     # What is in the cupboard is wanted in the bowl: dates, almonds and cocoa are known as date and almond balls, with cocoa or without.
     it "makes other bowls of one family where there are not three, with one thing more or another" do
       sets = ->(said) { cupboard({"shape" => shape, "want" => "rolls"}.merge(said))["answers"].map { |answer| answer["formula"]["components"][0]["lines"].map { |line| line["ingredient"] } - %w[water salt] } }
-      expect(sets.call("have" => have("dates-soft", "almonds", "cocoa"))).to match_array([%w[dates-soft almonds], %w[dates-soft almonds cocoa]])
-      expect(sets.call("have" => have("dates-soft", "walnuts", "cocoa", "coconut-desiccated"))).to match_array([%w[dates-soft walnuts], %w[dates-soft walnuts cocoa], %w[dates-soft coconut-desiccated]])
-      expect(sets.call("have" => have("peanut-butter", "honey", "oats-rolled", "protein-powder"), "wishes" => ["5 g protein"])).to eq([%w[peanut-butter honey protein-powder]])
-      used = sets.call("have" => have("sunflower-seed-butter", "oats-rolled", "maple", "pumpkin-seeds", "cranberries-dried"), "use_up" => %w[cranberries-dried])
+      expect(sets.call("have" => have("dates-soft", "almonds", "cocoa")))
+        .to match_array([%w[dates-soft almonds], %w[dates-soft almonds cocoa]])
+      expect(sets.call("have" => have("dates-soft", "walnuts", "cocoa", "coconut-desiccated")))
+        .to match_array([%w[dates-soft walnuts], %w[dates-soft walnuts cocoa], %w[dates-soft coconut-desiccated]])
+      expect(sets.call("have" => have("peanut-butter", "honey", "oats-rolled", "protein-powder"), "wishes" => ["5 g protein"]))
+        .to eq([%w[peanut-butter honey protein-powder]])
+      used = sets.call("have" => have("sunflower-seed-butter", "oats-rolled", "maple", "pumpkin-seeds", "cranberries-dried"),
+        "use_up" => %w[cranberries-dried])
       expect(used).to all(include("cranberries-dried")).and(satisfy(&:any?))
     end
 
@@ -143,53 +163,63 @@ RSpec.describe "Other ways in" do
       all = ElmCup.shipped.all.map(&:id)
       found = cupboard({"have" => have(*all), "shape" => shape, "wishes" => ["protein>=3"]})["answers"]
       expect(found.map { |answer| answer["family"] }.uniq.size).to eq(3)
-      expect(found.map { |answer| answer["formula"]["components"][0]["lines"].map { |line| line["ingredient"] } }).to all(include("maple").or(include("dates-soft")))
+      expect(found.map { |answer| answer["formula"]["components"][0]["lines"].map { |line| line["ingredient"] } })
+        .to all(include("maple").or(include("dates-soft")))
       expect(found.flat_map { |answer| answer["formula"]["components"][0]["lines"].map { |line| line["ingredient"] } } & %w[jam oat-bran agave barley-malt-syrup watermelon-seed-butter]).to eq([])
     end
 
     # Raw flour is not for eating (trade caution); chia by the cupful is nobody's bite (common practice).
     it "proposes no raw flour, nothing that has to be cooked, and little of what gels" do
-      found = cupboard({"have" => have("dates-soft", "flour-wheat", "rice-flour", "oats-steel-cut", "chia"), "use_up" => %w[flour-wheat], "shape" => shape})
+      found = cupboard({"have" => have("dates-soft", "flour-wheat", "rice-flour", "oats-steel-cut", "chia"), "use_up" => %w[flour-wheat],
+        "shape" => shape})
       expect(found["answers"].flat_map { |answer| answer["formula"]["components"][0]["lines"].map { |line| line["ingredient"] } } & %w[flour-wheat rice-flour oats-steel-cut]).to eq([])
-      dates = cupboard({"have" => have("dates-soft", "almonds", "chia", "flour-wheat"), "use_up" => %w[flour-wheat], "shape" => shape})["answers"]
+      dates = cupboard({"have" => have("dates-soft", "almonds", "chia", "flour-wheat"), "use_up" => %w[flour-wheat],
+        "shape" => shape})["answers"]
       expect(dates.first["why"]).to match(/It has no place for wheat flour/)
     end
 
     it "takes no more than there is where a spoon or a date is more than that, and needs enough for one piece" do
-      little = {"have" => [{"ingredient" => "dates-soft", "grams" => 70}, {"ingredient" => "almonds", "grams" => 40}, {"ingredient" => "salt", "grams" => 1}], "shape" => shape, "want" => "rolls"}
+      little = {"have" => [{"ingredient" => "dates-soft", "grams" => 70}, {"ingredient" => "almonds", "grams" => 40},
+        {"ingredient" => "salt", "grams" => 1}], "shape" => shape, "want" => "rolls"}
       lines = ElmCup.assess(cupboard(little)["answers"].first["formula"])["components"][0]["lines"]
       little["have"].each { |each| expect(lines.select { |line| line["ingredient"] == each["ingredient"] }.sum { |line| line["grams"] }).to be <= each["grams"] }
       more = cupboard(little.merge("wishes" => ["12 pieces"]))
       expect([more["answers"], more["clashes"].first["wishes"]]).to match([[], a_collection_including("pieces=12")])
-      least = little.merge("have" => [{"ingredient" => "dates-soft", "grams" => 9}, {"ingredient" => "almonds", "grams" => 5}], "wishes" => ["kcal<=95"])
+      least = little.merge("have" => [{"ingredient" => "dates-soft", "grams" => 9}, {"ingredient" => "almonds", "grams" => 5}],
+        "wishes" => ["kcal<=95"])
       expect(cupboard(least)).to include("answers" => [], "notes" => ["There is too little of it for one piece of 18 g."])
     end
 
     it "makes no bowl of more cocoa than anyone likes, and says so" do
       said = {"have" => have("cocoa", "cashew-butter", "maple"), "shape" => shape, "want" => "rolls"}
       found = cupboard(said)
-      expect([found["answers"], found["clashes"].first["words"]]).to match([[], /“rolls” cannot be had here.*no more than 15 % cocoa powder/])
+      expect([found["answers"], found["clashes"].first["words"]])
+        .to match([[], /“rolls” cannot be had here.*no more than 15 % cocoa powder/])
       expect(found["clashes"].first["relax"].first["to"]).to eq("tacky")
       lines = ElmCup.assess(cupboard(said.merge("want" => "tacky"))["answers"].first["formula"])["components"][0]["lines"]
       expect(lines.find { |line| line["ingredient"] == "cocoa" }["share"]).to be <= 0.155
     end
 
     it "takes wishes in words, and keeps to them" do
-      said = {"have" => have("dates-soft", "almonds", "oats-rolled", "honey", "maple", "almond-butter"), "shape" => shape, "wishes" => ["under 95 kcal and 24 pieces", "vegan", "at most 95 kcal"]}
+      said = {"have" => have("dates-soft", "almonds", "oats-rolled", "honey", "maple", "almond-butter"), "shape" => shape,
+              "wishes" => ["under 95 kcal and 24 pieces", "vegan", "at most 95 kcal"]}
       found = cupboard(said)["answers"]
       expect(found.size).to be >= 2
       found.each do |answer|
         expect(%w[kcal<=95 pieces=24 diet=vegan].map { |wish| holds?(answer["formula"], wish) }).to eq([true, true, true])
         expect(answer["come"]["diets"]).to include("vegan")
         # In whole steps: nobody measures 2 tbsp and 3/4 tsp of oats.
-        expect(answer["formula"]["components"][0]["lines"].map { |line| line["text"] }).to all(satisfy { |text| text.end_with?("salt") || !text.match?(%r{/[248] tsp}) })
+        expect(answer["formula"]["components"][0]["lines"].map { |line| line["text"] })
+          .to all(satisfy { |text| text.end_with?("salt") || !text.match?(%r{/[248] tsp}) })
         expect(answer["gone"]).to eq("allergens" => [], "diets" => [])
       end
-      expect(found.map { |answer| answer["formula"] }).to eq(cupboard(said.merge("wishes" => %w[kcal<=95 pieces=24 diet=vegan]))["answers"].map { |answer| answer["formula"] })
+      expect(found.map { |answer| answer["formula"] })
+        .to eq(cupboard(said.merge("wishes" => %w[kcal<=95 pieces=24 diet=vegan]))["answers"].map { |answer| answer["formula"] })
     end
 
     it "says which wishes clash where no bowl comes to them, and that the price named is one that can be paid" do
-      said = {"have" => have("dates-soft", "almonds", "water"), "shape" => shape, "want" => "rolls", "wishes" => ["without:sesame", "under 20 kcal"]}
+      said = {"have" => have("dates-soft", "almonds", "water"), "shape" => shape, "want" => "rolls",
+              "wishes" => ["without:sesame", "under 20 kcal"]}
       found = cupboard(said)
       expect(found["answers"]).to eq([])
       expect(found["notes"].first).to match(/No bowl here comes to what you want. Of what is ticked a date-led one comes nearest/)
@@ -202,14 +232,18 @@ RSpec.describe "Other ways in" do
     end
 
     it "asks for a price where cost is wished for and nothing has any" do
-      expect(refusal { cupboard({"have" => have("dates-soft", "almonds"), "shape" => shape, "wishes" => ["cost<=0.1"]}) }).to match(%r{/wishes/0: .*nothing in it has a price yet})
-      expect(refusal { cupboard({"have" => have("dates-soft", "almonds"), "shape" => shape, "wishes" => ["vegan", "cheaper"]}) }).to match(%r{/wishes/1: There is no cost now to go by})
+      expect(refusal { cupboard({"have" => have("dates-soft", "almonds"), "shape" => shape, "wishes" => ["cost<=0.1"]}) })
+        .to match(%r{/wishes/0: .*nothing in it has a price yet})
+      expect(refusal { cupboard({"have" => have("dates-soft", "almonds"), "shape" => shape, "wishes" => ["vegan", "cheaper"]}) })
+        .to match(%r{/wishes/1: There is no cost now to go by})
     end
 
     it "tells a bowl that cannot be measured out from one that was not found in time" do
-      nearly = {"have" => [*have("oats-rolled", "coconut-butter"), {"ingredient" => "dates-dry", "grams" => 272}], "use_up" => %w[coconut-butter], "want" => "presses", "wishes" => ["20 pieces", "kcal<=95"],
+      nearly = {"have" => [*have("oats-rolled", "coconut-butter"), {"ingredient" => "dates-dry", "grams" => 272}],
+                "use_up" => %w[coconut-butter], "want" => "presses", "wishes" => ["20 pieces", "kcal<=95"],
                 "kitchen" => {"spoons" => ["1 tsp", "1/2 tbsp"], "cup" => "metric"}, "shape" => {"kind" => "ball", "piece_grams" => 21}}
-      expect(cupboard(nearly)).to include("answers" => [], "clashes" => [], "notes" => [/\AIt can nearly be: .* no amounts that can be measured here/])
+      expect(cupboard(nearly)).to include("answers" => [], "clashes" => [],
+        "notes" => [/\AIt can nearly be: .* no amounts that can be measured here/])
       ticks = [0.0]
       late = ElmCup.cupboard({"elm_cup" => "cupboard/1", **nearly}, clock: -> { ticks.shift || 9.0 }, seconds: 2.0)
       expect(late["notes"]).to eq(["No bowl was found in 2.0 s; drop a wish, or tick more."])
@@ -219,15 +253,18 @@ RSpec.describe "Other ways in" do
       said = {"have" => have("dates-soft", "almonds"), "use_up" => [], "want" => "rolls", "wishes" => []}
       expect(cupboard(said.merge("shape" => {}))).to eq(cupboard(said))
       expect(cupboard(said)["answers"].first["formula"]).not_to have_key("shape")
-      expect(refusal { cupboard(said.merge("shape" => {"kind" => "ball"})) }).to match(%r{\A/shape: Give one of piece_grams, scoop_ml and pieces\z})
+      expect(refusal { cupboard(said.merge("shape" => {"kind" => "ball"})) })
+        .to match(%r{\A/shape: Give one of piece_grams, scoop_ml and pieces\z})
     end
 
     it "says what is missing, and refuses what is no cupboard" do
       expect(cupboard({"have" => have("honey")})["notes"].first).to match(/A bowl needs more than this: date-led lacks dates/)
       expect(refusal { cupboard({"have" => []}) }).to match(/Tick at least one/)
-      expect(refusal { cupboard({"have" => have("moon"), "use_up" => ["sun"]}) }).to match(%r{/have/0/ingredient: No ingredient.*; /use_up/0})
+      expect(refusal { cupboard({"have" => have("moon"), "use_up" => ["sun"]}) })
+        .to match(%r{/have/0/ingredient: No ingredient.*; /use_up/0})
       expect(refusal { cupboard({"have" => have("honey"), "wishes" => ["kcal<=90"]}) }).to match(/how large a piece is/)
-      {"lock:honey" => /nothing to keep/, "rolls" => /said by “want”/, "without:moon" => /neither an ingredient nor an allergen/, "no moon" => /neither an ingredient nor an allergen/, "top.grease<=0.3" => /only one part/}.each do |wish, message|
+      {"lock:honey" => /nothing to keep/, "rolls" => /said by “want”/, "without:moon" => /neither an ingredient nor an allergen/,
+       "no moon" => /neither an ingredient nor an allergen/, "top.grease<=0.3" => /only one part/}.each do |wish, message|
         expect([wish, refusal { cupboard({"have" => have("honey"), "wishes" => [wish]}) }]).to match([wish, message])
       end
       expect(refusal { cupboard({"have" => have("honey"), "moon" => 1}) }).to match(/not one a cupboard has/)
@@ -242,7 +279,8 @@ RSpec.describe "Other ways in" do
       found = trial(scale: 1, pieces: 2)
       found["sums"].each { |sum| expect(Arithmetic.reckon(sum["formula"], sum["inputs"])).to be_within([sum["value"].abs * 1e-4, 1e-6].max).of(sum["value"]) }
       by_figure = found["sums"].to_h { |sum| [sum["figure"], sum["value"]] }
-      expect(by_figure).to include("share" => be_within(1e-5).of(found["share"]), "saturation" => be_within(1e-3).of(found["components"][0]["saturation"]["value"]))
+      expect(by_figure).to include("share" => be_within(1e-5).of(found["share"]),
+        "saturation" => be_within(1e-3).of(found["components"][0]["saturation"]["value"]))
       expect(by_figure.keys).to include("demand_ml", "binder_ml", "grease")
     end
 
@@ -264,8 +302,10 @@ RSpec.describe "Other ways in" do
     end
 
     it "drops what flows and pinches what is dry where the scale is too coarse, and leaves out what is too little" do
-      lines = trial(formula("2 cups rolled oats, ground", "1 cup honey", "1 tsp vanilla extract", "1 tsp cinnamon", "1 pinch flaky salt"), scale: 1, pieces: 1)["lines"].to_h { |line| [line["ingredient"], line["text"]] }
-      expect(lines).to include("vanilla-extract" => a_string_matching(/drops?/), "cinnamon" => a_string_matching(/pinch/), "salt-flaky" => "a few grains")
+      lines = trial(formula("2 cups rolled oats, ground", "1 cup honey", "1 tsp vanilla extract", "1 tsp cinnamon", "1 pinch flaky salt"),
+        scale: 1, pieces: 1)["lines"].to_h { |line| [line["ingredient"], line["text"]] }
+      expect(lines).to include("vanilla-extract" => a_string_matching(/drops?/), "cinnamon" => a_string_matching(/pinch/),
+        "salt-flaky" => "a few grains")
     end
 
     it "keeps what was soaked soaked, shares shared, and says where measuring moves the texture" do
@@ -320,7 +360,8 @@ RSpec.describe "Other ways in" do
         found = bowl({"seen" => seen, "roughly" => roughly, "want" => (seen == "pours") ? "spreads" : "rolls"}.compact)
         sums = found["sums"].to_h { |sum| [sum["figure"], Arithmetic.reckon(sum["formula"], sum["inputs"])] }
         found["sums"].each { |sum| expect(sums[sum["figure"]]).to be_within(sum["value"].abs * 1e-4).of(sum["value"]) }
-        expect(sums.values_at("seen_demand_ml", "seen_binder_ml", "seen_saturation")).to match([be_within(0.06).of(found["demand_ml"]), be_within(0.06).of(found["binder_ml"]), be_within(0.001).of(found["saturation"]["value"])])
+        expect(sums.values_at("seen_demand_ml", "seen_binder_ml", "seen_saturation")).to match([be_within(0.06).of(found["demand_ml"]),
+          be_within(0.06).of(found["binder_ml"]), be_within(0.001).of(found["saturation"]["value"])])
         (found.dig("rescue", "options") || []).each do |option|
           grams = option["sums"].to_h { |sum| [sum["figure"], Arithmetic.reckon(sum["formula"], sum["inputs"])] }
           option["sums"].each { |sum| expect(grams[sum["figure"]]).to be_within([sum["value"].abs * 1e-3, 1e-3].max).of(sum["value"]) }
@@ -334,13 +375,15 @@ RSpec.describe "Other ways in" do
 
     it "knows more where it is told what is in it" do
       wide = bowl({"seen" => "tacky"})["rescue"]["options"].find { |option| option["ingredient"] == "coconut-flour" }
-      narrow = bowl({"seen" => "tacky", "roughly" => ["260 g soft dates", "140 g almonds"]})["rescue"]["options"].find { |option| option["ingredient"] == "coconut-flour" }
+      narrow = bowl({"seen" => "tacky", "roughly" => ["260 g soft dates", "140 g almonds"]})["rescue"]["options"]
+        .find { |option| option["ingredient"] == "coconut-flour" }
       expect(narrow["high_grams"] - narrow["low_grams"]).to be < wide["high_grams"] - wide["low_grams"]
       expect(bowl({})["notes"].last).to match(/mind allergens/)
     end
 
     it "gives a thing without an amount its usual share of the bowl, beside what is measured" do
-      taken = ElmCup.rescue_bowl({"elm_cup" => "bowl/1", "family" => "date-led", "grams" => 350, "roughly" => ["dates", "1 cup almonds", "cocoa"], "seen" => "tacky"})["taken_as"].to_h { |line| [line["ingredient"], line["grams"]] }
+      taken = ElmCup.rescue_bowl({"elm_cup" => "bowl/1", "family" => "date-led", "grams" => 350, "roughly" => ["dates", "1 cup almonds",
+        "cocoa"], "seen" => "tacky"})["taken_as"].to_h { |line| [line["ingredient"], line["grams"]] }
       expect(taken.values.sum).to be_within(1).of(350)
       expect(taken["dates-soft"]).to be_within(20).of(350 * 0.5)
       expect(taken["cocoa"] / taken["dates-soft"]).to be_within(0.01).of(0.1)

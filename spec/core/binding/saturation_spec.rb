@@ -4,7 +4,8 @@ RSpec.describe ElmCup::Binding::Saturation do
   # Source: docs/model.md, Binding, table of classes.
   it "parts the seven textures where the table does" do
     expect(ElmCup::Binding::Texture.boundaries.map { |edge| edge.round(2) }).to eq([0.46, 0.62, 0.82, 1.09, 1.45, 1.93])
-    {0.3 => "loose", 0.5 => "crumbly", 0.7 => "presses", 0.9 => "rolls", 1.2 => "tacky", 1.6 => "spreads", 2.5 => "pours"}.each do |s, texture|
+    {0.3 => "loose", 0.5 => "crumbly", 0.7 => "presses", 0.9 => "rolls", 1.2 => "tacky", 1.6 => "spreads", 2.5 => "pours"}
+      .each do |s, texture|
       expect(ElmCup::Binding::Texture.at(ElmCup::Binding::Texture.number(s))).to eq(texture)
     end
   end
@@ -61,7 +62,8 @@ RSpec.describe ElmCup::Binding::Saturation do
 
   it "cuts whole nuts in the processor unless they are left whole" do
     form = ->(text) { bowl("100 g honey", text, process: "processor")["lines"][1]["form"] }
-    expect([form.call("60 g whole almonds"), form.call("60 g almonds, left whole"), form.call("60 g almonds, folded in")]).to eq(%w[cut whole whole])
+    expect([form.call("60 g whole almonds"), form.call("60 g almonds, left whole"), form.call("60 g almonds, folded in")])
+      .to eq(%w[cut whole whole])
   end
 
   it "splits the binder into kinds that sum to the supply" do
@@ -72,7 +74,8 @@ RSpec.describe ElmCup::Binding::Saturation do
 
   # Worked by hand from the listed figures: honey .70, tahini .63, maple .75, dates .52, water 2.5, melted coconut oil 1.09 mL a gram.
   it "shares the binder into what sticks and what is fat" do
-    {["40 g honey", "20 g tahini", "60 g oats"] => [28 / 40.6, 12.6 / 40.6], ["50 g soft dates, to paste", "20 g maple syrup", "10 g water", "10 g coconut oil, melted", "30 g oats"] => [41 / 76.9, 10.9 / 76.9],
+    {["40 g honey", "20 g tahini", "60 g oats"] => [28 / 40.6, 12.6 / 40.6],
+     ["50 g soft dates, to paste", "20 g maple syrup", "10 g water", "10 g coconut oil, melted", "30 g oats"] => [41 / 76.9, 10.9 / 76.9],
      ["50 g tahini", "60 g oats"] => [0, 1], ["50 g water", "60 g oats"] => [0, 0]}.each do |lines, (tack, grease)|
       expect(bowl(*lines).values_at("tack", "grease")).to match([be_within(0.006).of(tack), be_within(0.006).of(grease)])
     end
@@ -95,12 +98,14 @@ RSpec.describe ElmCup::Binding::Saturation do
 
   it "shows what every sum is made of: each why gives its figure again" do
     random = Random.new(5)
-    pool = ["2 tbsp honey", "10 soft dates", "1/2 cup tahini", "1 cup rolled oats", "1/4 cup coconut flour", "1 tbsp water", "1/2 cup walnuts", "1/4 cup melted dark chocolate", "2 tbsp coconut oil", "1/4 cup powdered sugar"]
+    pool = ["2 tbsp honey", "10 soft dates", "1/2 cup tahini", "1 cup rolled oats", "1/4 cup coconut flour", "1 tbsp water",
+      "1/2 cup walnuts", "1/4 cup melted dark chocolate", "2 tbsp coconut oil", "1/4 cup powdered sugar"]
     30.times do
       part = bowl(*pool.sample(random.rand(2..6), random: random), process: %w[hand processor].sample(random: random))
       expect(part["why"]).not_to be_empty
       part["why"].each do |step|
-        expect(Arithmetic.reckon(step["formula"], step["inputs"])).to be_within(step["value"].abs * 1e-4 + 1e-6).of(step["value"]), step.inspect
+        expect(Arithmetic.reckon(step["formula"], step["inputs"])).to be_within(step["value"].abs * 1e-4 + 1e-6).of(step["value"]),
+          step.inspect
         expect(step["source"]).not_to be_empty
       end
       figures = part["why"].to_h { |step| [step["figure"], step["value"]] }

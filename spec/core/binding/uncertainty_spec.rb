@@ -51,8 +51,10 @@ RSpec.describe ElmCup::Binding::Uncertainty do
   # The delta method by numerical differences: each figure moved a little, the whole bowl reckoned again.
   it "agrees with moving every figure by hand" do
     bowls = [
-      [["100 g soft dates", "60 g peanut butter", "40 g almond meal", "5 g water", "20 g walnuts"], "processor"], [["40 g dates", "20 g dry dates", "30 g cashews", "12 g cocoa"], "processor"],
-      [["60 g agave syrup", "60 g rolled oats", "20 g tahini", "10 g caramel pieces"], "hand"], [["30 g dairy butter", "40 g powdered sugar", "30 g coconut flour", "15 g cream cheese"], "hand"]
+      [["100 g soft dates", "60 g peanut butter", "40 g almond meal", "5 g water", "20 g walnuts"], "processor"],
+      [["40 g dates", "20 g dry dates", "30 g cashews", "12 g cocoa"], "processor"],
+      [["60 g agave syrup", "60 g rolled oats", "20 g tahini", "10 g caramel pieces"], "hand"],
+      [["30 g dairy butter", "40 g powdered sugar", "30 g coconut flour", "15 g cream cheese"], "hand"]
     ]
     bowls.each do |texts, process|
       resolver = line_resolver(process)
@@ -88,7 +90,8 @@ RSpec.describe ElmCup::Binding::Uncertainty do
   it "is wider when the cook does not say how soft the dates are" do
     said = line_resolver("processor")
     scale = lambda do |text|
-      mix = ElmCup::Binding::Mix.new([said.resolve(text), said.resolve("12 g coconut flour")], process: "processor", room_c: 21, library: ElmCup.shipped)
+      mix = ElmCup::Binding::Mix.new([said.resolve(text), said.resolve("12 g coconut flour")], process: "processor", room_c: 21,
+        library: ElmCup.shipped)
       described_class.new(mix).send(:variance)
     end
     expect(scale.call("100 g dates")).to be > scale.call("100 g soft dates")

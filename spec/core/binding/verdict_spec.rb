@@ -8,7 +8,8 @@ RSpec.describe ElmCup::Binding::Verdict do
   # Source: docs/model.md, Binding; common practice.
   it "says that hands stick from tack .5 at t 2.5, and always from t 3.6" do
     expect([[2.5, 0.5], [3.0, 0.8], [3.6, 0.0]].map { |number, tack| verdict(number: number, tack: tack).hands_stick? }).to all(be(true))
-    expect([[2.5, 0.49], [2.49, 0.9], [3.59, 0.49], [nil, 0.9]].map { |number, tack| verdict(number: number, tack: tack).hands_stick? }).to all(be(false))
+    expect([[2.5, 0.49], [2.49, 0.9], [3.59, 0.49], [nil, 0.9]].map { |number, tack| verdict(number: number, tack: tack).hands_stick? })
+      .to all(be(false))
   end
 
   it "says that it is greasy from .7 of the binder at t 3" do

@@ -17,12 +17,14 @@ RSpec.describe ElmCup::Document::Patch do
   end
 
   it "reads ~1 and ~0 in a pointer as / and ~ (A.14)" do
-    expect(apply({"nut/oat ~ layer" => 9}, {"op" => "replace", "path" => "/nut~1oat ~0 layer", "value" => 10})).to eq("nut/oat ~ layer" => 10)
+    expect(apply({"nut/oat ~ layer" => 9}, {"op" => "replace", "path" => "/nut~1oat ~0 layer", "value" => 10}))
+      .to eq("nut/oat ~ layer" => 10)
   end
 
   it "refuses a place that is not there, in words, and leaves the document as it is (A.12)" do
     document = {"foo" => "bar"}
-    expect { apply(document, {"op" => "add", "path" => "/baz/bat", "value" => "qux"}) }.to raise_error(ElmCup::InvalidDocument, /does not fit the document/)
+    expect { apply(document, {"op" => "add", "path" => "/baz/bat", "value" => "qux"}) }
+      .to raise_error(ElmCup::InvalidDocument, /does not fit the document/)
     expect { apply(document, {"op" => "remove", "path" => "/none"}) }.to raise_error(ElmCup::InvalidDocument)
     apply(document, {"op" => "add", "path" => "/more", "value" => 1})
     expect(document).to eq("foo" => "bar")

@@ -10,7 +10,8 @@ RSpec.describe "The binding figures that a rule gives" do
   # ingredient and form that "as …" means
   named = {
     "other nut flour" => %w[almond-flour ground], "granulated sugar" => %w[sugar-granulated granulated],
-    "brown sugar" => %w[sugar-brown granulated], "powdered sugar where fat leads" => %w[sugar-powdered powder], "tahini" => %w[tahini smooth],
+    "brown sugar" => %w[sugar-brown granulated], "powdered sugar where fat leads" => %w[sugar-powdered powder],
+    "tahini" => %w[tahini smooth],
     "cocoa" => %w[cocoa powder], "dark chocolate" => %w[chocolate-dark melted], "water" => %w[water liquid],
     "quick oats" => %w[oats-quick rolled], "plant milk" => %w[milk-plant liquid], "whole milk" => %w[milk-whole liquid],
     "protein powder" => %w[protein-powder powder], "oil" => %w[oil-neutral oil], "puffed rice" => %w[puffed-rice whole],
@@ -40,7 +41,8 @@ RSpec.describe "The binding figures that a rule gives" do
       ruled = rows.select { |row| row["source"].match?(pattern) }.map { |row| [row, rule.call(row, *parts.call(row))] }
       expect(ruled.size).to be >= 1
       off = ruled.select { |row, wanted| figures.call(row).zip(wanted).any? { |ours, theirs| (ours - theirs).abs > [0.035, 0.06 * theirs].max } }
-      expect(off.map { |row, wanted| [row["ingredient"], row["form"], figures.call(row), wanted.map { |figure| figure.round(3) }] }).to eq([])
+      expect(off.map { |row, wanted| [row["ingredient"], row["form"], figures.call(row), wanted.map { |figure| figure.round(3) }] })
+        .to eq([])
     end
   end
 end

@@ -5,8 +5,9 @@ RSpec.describe ElmCup::Ingredient::Library do
 
   it "holds at least 80 ingredients of every family of the trade" do
     expect(library.all.size).to be >= 80
-    expect(library.all.map(&:family).uniq).to include("dates", "dried fruit", "nut butter", "seed butter", "nut", "seed", "oats", "nut flour", "cocoa", "chocolate",
-      "coconut", "hard fat", "dairy", "syrup", "sugar", "polyol", "powder", "spice", "salt", "flavour")
+    expect(library.all.map(&:family).uniq)
+      .to include("dates", "dried fruit", "nut butter", "seed butter", "nut", "seed", "oats", "nut flour", "cocoa", "chocolate",
+        "coconut", "hard fat", "dairy", "syrup", "sugar", "polyol", "powder", "spice", "salt", "flavour")
     expect(library.all.count { |entry| entry.family == "dates" }).to be >= 4
     expect(library["peanut-butter-no-stir"].composition.sugars).to be > library["peanut-butter"].composition.sugars
   end
@@ -30,7 +31,8 @@ RSpec.describe ElmCup::Ingredient::Library do
         expect(row["source"].to_s).not_to be_empty
       end
     end
-    ElmCup::DataTable.rows("ambiguous_names").each { |row| expect(ElmCup::DataTable.list(row["ingredients"]).map { |id| library[id] }).to all(be_truthy) }
+    ElmCup::DataTable.rows("ambiguous_names")
+      .each { |row| expect(ElmCup::DataTable.list(row["ingredients"]).map { |id| library[id] }).to all(be_truthy) }
   end
 
   it "has a source on every row of every table" do
@@ -40,7 +42,8 @@ RSpec.describe ElmCup::Ingredient::Library do
   end
 
   it "has no two rows alike without a reason" do
-    alike = library.all.group_by { |entry| [entry.composition.to_a.map { |part| part.round(1) }, entry.fats] }.values.select { |same| same.size > 1 }
+    alike = library.all.group_by { |entry| [entry.composition.to_a.map { |part| part.round(1) }, entry.fats] }
+      .values.select { |same| same.size > 1 }
     alike.each { |same| expect(same.count { |entry| entry.note.to_s.empty? }).to be <= 1, same.map(&:id).join(", ") }
   end
 

@@ -4,11 +4,16 @@ RSpec.describe "A typed line" do
   # text => [ingredient, form, grams]
   {
     "1 cup rolled oats, ground" => ["oats-rolled", "ground", 95.0], "1 cup rolled oats" => ["oats-rolled", "rolled", 88.0],
-    "1/2 c + 2 tbsp cashew butter" => ["cashew-butter", "smooth", 160.0], "10 large soft dates" => ["dates-soft", "whole", 240.0], "10 dates, soft" => ["dates-soft", "whole", 180.0],
-    "5 dates, dry" => ["dates-dry", "whole", 90.0], "1 cup chopped walnuts" => ["walnuts", "chopped", 117.0], "100 g walnuts, to paste" => ["walnuts", "paste", 100.0],
-    "2 tbsp ground flax" => ["flax-ground", "ground", 13.5], "1 cup packed brown sugar" => ["sugar-brown", "granulated", 216.0], "1 stick butter" => ["dairy-butter", "soft", 113.4],
-    "1/2 cup melted dark chocolate" => ["chocolate-dark", "melted", 130.0], "1 scoop protein powder" => ["protein-powder", "powder", 31.0], "1 can (400 g) coconut milk" => ["coconut-milk", "liquid", 400.0],
-    "handful (about 30 g) raisins" => ["raisins", "whole", 30.0], "2 bananas" => ["banana", "paste", 236.0], "1 metric cup honey" => ["honey", "syrup", 358.2], "2 tbsp unsalted butter" => ["dairy-butter", "soft", 28.4],
+    "1/2 c + 2 tbsp cashew butter" => ["cashew-butter", "smooth", 160.0], "10 large soft dates" => ["dates-soft", "whole", 240.0],
+    "10 dates, soft" => ["dates-soft", "whole", 180.0],
+    "5 dates, dry" => ["dates-dry", "whole", 90.0], "1 cup chopped walnuts" => ["walnuts", "chopped", 117.0],
+    "100 g walnuts, to paste" => ["walnuts", "paste", 100.0],
+    "2 tbsp ground flax" => ["flax-ground", "ground", 13.5], "1 cup packed brown sugar" => ["sugar-brown", "granulated", 216.0],
+    "1 stick butter" => ["dairy-butter", "soft", 113.4],
+    "1/2 cup melted dark chocolate" => ["chocolate-dark", "melted", 130.0], "1 scoop protein powder" => ["protein-powder", "powder", 31.0],
+    "1 can (400 g) coconut milk" => ["coconut-milk", "liquid", 400.0],
+    "handful (about 30 g) raisins" => ["raisins", "whole", 30.0], "2 bananas" => ["banana", "paste", 236.0],
+    "1 metric cup honey" => ["honey", "syrup", 358.2], "2 tbsp unsalted butter" => ["dairy-butter", "soft", 28.4],
     "1/4 cup coconut, desiccated" => ["coconut-desiccated", "shred", 21.3],
     "60 g coconut oil, melted" => ["coconut-oil", "melted", 60.0], "1 cup cocoa butter" => ["cocoa-butter", "pieces", 120.0], "1/2 cup half and half" => ["half-and-half", "liquid", 121.0], "1 lemon, zested" => ["citrus-zest", "shred", 6.0], "2 limes, juiced" => ["citrus-juice", "liquid", 90.0], "2 squares (20 g) dark chocolate" => ["chocolate-dark", "chips", 20.0],
     "1 cup cream of coconut" => ["coconut-cream-sweetened", "liquid", 300.0], "1 tsp almond extract" => ["almond-extract", "liquid", 4.3]
@@ -22,12 +27,14 @@ RSpec.describe "A typed line" do
   end
 
   it "takes the forms of the processor when nothing else is said" do
-    {"1 cup rolled oats" => "cut", "1 cup walnuts" => "cut", "10 soft dates" => "paste", "1 cup chopped pecans" => "chopped", "1 cup oats, ground" => "ground"}
+    {"1 cup rolled oats" => "cut", "1 cup walnuts" => "cut", "10 soft dates" => "paste", "1 cup chopped pecans" => "chopped",
+     "1 cup oats, ground" => "ground"}
       .each { |text, form| expect(read(text, process: "processor")["form"]).to eq(form), text }
   end
 
   it "weighs a cup as it is filled, whatever the processor makes of it afterwards" do
-    ["1 cup cashews", "1 cup soft dates", "1 cup rolled oats", "1 cup raisins"].each { |text| expect(read(text, process: "processor")["grams"]).to eq(read(text)["grams"]), text }
+    ["1 cup cashews", "1 cup soft dates", "1 cup rolled oats", "1 cup raisins"]
+      .each { |text| expect(read(text, process: "processor")["grams"]).to eq(read(text)["grams"]), text }
     expect(read("1 cup cashews, chopped", process: "processor")["grams"]).to eq(117.0)
   end
 
@@ -66,18 +73,21 @@ RSpec.describe "A typed line" do
     expect(line).to include("status" => "unknown", "message" => /house spice/)
     expect("2 tbsp house spice"[line["from"]...line["to"]]).to eq("house spice")
     chosen = read("2 tbsp house spice", ingredient: "spice-mixed")
-    expect(chosen).to include("status" => "read", "ingredient" => "spice-mixed", "assumptions" => include(/treated as mixed spice, as you chose/))
+    expect(chosen).to include("status" => "read", "ingredient" => "spice-mixed",
+      "assumptions" => include(/treated as mixed spice, as you chose/))
   end
 
   it "keeps what the cook chose while the line names the same thing, and lets it go with the name" do
     kept = ->(text) { read(text, ingredient: "spice-mixed", was: "2 tbsp house spice")["chosen"] }
-    ["3 tbsp house spice", "half a tbsp of house spice", "20 g house spice, sifted", "house spice, 20 g", "1/2 cup House Spices"].each { |text| expect(kept.call(text)).to eq("spice-mixed"), text }
+    ["3 tbsp house spice", "half a tbsp of house spice", "20 g house spice, sifted", "house spice, 20 g", "1/2 cup House Spices"]
+      .each { |text| expect(kept.call(text)).to eq("spice-mixed"), text }
     ["2 tbsp honey", "2 tbsp house", "2 tbsp"].each { |text| expect(kept.call(text)).to be_nil, text }
     expect(read("2 tbsp honey", ingredient: "spice-mixed", was: "2 tbsp house spice")["ingredient"]).to eq("honey")
   end
 
   it "gives misspelt names a lower confidence than right ones, and never matches below the stated one" do
-    {"cashew butter" => "cashew buter", "maple syrup" => "maple sirup", "tahini" => "tahinni", "coconut flour" => "cocnut flour", "hazelnut butter" => "hazlenut butter", "almond flour" => "almnd flour",
+    {"cashew butter" => "cashew buter", "maple syrup" => "maple sirup", "tahini" => "tahinni", "coconut flour" => "cocnut flour",
+     "hazelnut butter" => "hazlenut butter", "almond flour" => "almnd flour",
      "desiccated coconut" => "dessicated coconut", "vanilla extract" => "vanila extract"}.each do |right, wrong|
       good, bad = read("1 cup #{right}"), read("1 cup #{wrong}")
       best = [bad["confidence"], *bad["candidates"].map { |each| each["confidence"] }].max
@@ -91,7 +101,8 @@ RSpec.describe "A typed line" do
 
   it "takes a name that is spelt nearly like one alone for it, and says so" do
     {"coconut suger" => "sugar-coconut", "dried mangoe" => "mango-dried", "tahinni" => "tahini"}.each do |wrong, id|
-      expect(read("1 cup #{wrong}")).to include("status" => "read", "ingredient" => id, "assumptions" => include(/“#{wrong}” is taken as/)), wrong
+      expect(read("1 cup #{wrong}")).to include("status" => "read", "ingredient" => id, "assumptions" => include(/“#{wrong}” is taken as/)),
+        wrong
     end
   end
 
@@ -103,12 +114,15 @@ RSpec.describe "A typed line" do
         told.each { |word, allergen| expect(entry.allergens).to include(allergen), "#{name} → #{entry.id}" if name.downcase.match?(/\b#{word}/) }
       end
     end
-    ["pistachio cream", "hazelnut syrup", "peanut oil", "walnut oil"].each { |name| expect(read("1 tsp #{name}")["status"]).not_to eq("read"), name }
+    ["pistachio cream", "hazelnut syrup", "peanut oil", "walnut oil"]
+      .each { |name| expect(read("1 tsp #{name}")["status"]).not_to eq("read"), name }
   end
 
   it "hears the noun that two choices share" do
-    {"1/3 cup almond or cashew butter" => "almond-butter", "1/3 cup peanut/almond butter" => "peanut-butter", "1 cup rolled or quick oats" => "oats-rolled", "1/2 cup dark or milk chocolate" => "chocolate-dark",
-     "2 tbsp honey or date syrup" => "honey", "1/2 cup almonds or cashew butter" => "almonds", "1 cup oat or almond flour" => "oat-flour"}.each { |text, id| expect(read(text)["ingredient"]).to eq(id), text }
+    {"1/3 cup almond or cashew butter" => "almond-butter", "1/3 cup peanut/almond butter" => "peanut-butter",
+     "1 cup rolled or quick oats" => "oats-rolled", "1/2 cup dark or milk chocolate" => "chocolate-dark",
+     "2 tbsp honey or date syrup" => "honey", "1/2 cup almonds or cashew butter" => "almonds",
+     "1 cup oat or almond flour" => "oat-flour"}.each { |text, id| expect(read(text)["ingredient"]).to eq(id), text }
   end
 
   it "takes a word of preparation in the ingredient's own name for nothing more" do
@@ -127,21 +141,25 @@ RSpec.describe "A typed line" do
   it "passes over words that say nothing of the weight, and says what another per cent of cocoa is taken as" do
     expect(read("175 g ready-to-eat dried apricots")).to include("ingredient" => "apricots-dried", "status" => "read")
     expect(read("1/2 cup nut butter of choice")).to include("status" => "ambiguous")
-    expect(read("100 g dark chocolate 64 %")).to include("ingredient" => "chocolate-dark", "confidence" => 0.84, "assumptions" => ["“dark chocolate 64 %” is taken as dark chocolate"])
+    expect(read("100 g dark chocolate 64 %")).to include("ingredient" => "chocolate-dark", "confidence" => 0.84,
+      "assumptions" => ["“dark chocolate 64 %” is taken as dark chocolate"])
   end
 
   it "says that an unnamed protein powder is taken for the milk kind" do
-    expect(read("30 g protein powder")).to include("ingredient" => "protein-powder", "allergens" => ["milk"], "assumptions" => ["“protein powder” is taken as whey protein powder"])
+    expect(read("30 g protein powder")).to include("ingredient" => "protein-powder", "allergens" => ["milk"],
+      "assumptions" => ["“protein powder” is taken as whey protein powder"])
   end
 
   it "does not take a longer name for a shorter one" do
-    ["1 cup coconut sugar cookies", "2 tbsp date vinegar", "1 cup almond liqueur", "1 cup oat hay"].each { |text| expect(read(text)["status"]).not_to eq("read"), text }
+    ["1 cup coconut sugar cookies", "2 tbsp date vinegar", "1 cup almond liqueur", "1 cup oat hay"]
+      .each { |text| expect(read(text)["status"]).not_to eq("read"), text }
     expect(read("1 cup coconut sugar")["ingredient"]).to eq("sugar-coconut")
     expect(read("1 cup almond milk")["ingredient"]).to eq("milk-almond")
   end
 
   it "asks for what cannot be guessed" do
-    {"1 can coconut milk" => /what one can holds/, "1 scoop honey" => /Which scoop/, "2 squares dark chocolate" => /what they weigh/, "3 tahini" => /How much one piece of tahini weighs/, "200 kg oats" => /100 kg/}.each do |text, message|
+    {"1 can coconut milk" => /what one can holds/, "1 scoop honey" => /Which scoop/, "2 squares dark chocolate" => /what they weigh/,
+     "3 tahini" => /How much one piece of tahini weighs/, "200 kg oats" => /100 kg/}.each do |text, message|
       expect(read(text)).to include("status" => "unreadable", "message" => message)
     end
   end
@@ -155,7 +173,8 @@ RSpec.describe "A typed line" do
   end
 
   it "takes a pack's claim for no part of the name where the ingredient keeps to it, and never where it does not" do
-    answers = ["1/2 cup dairy-free dark chocolate chips", "1 cup plant-based milk", "1 cup gluten free rolled oats", "100 g vegan milk chocolate", "100 g gluten-free digestive biscuits"].map { |text| read(text) }
+    answers = ["1/2 cup dairy-free dark chocolate chips", "1 cup plant-based milk", "1 cup gluten free rolled oats",
+      "100 g vegan milk chocolate", "100 g gluten-free digestive biscuits"].map { |text| read(text) }
     expect(answers.map { |each| each["ingredient"] }).to eq(["chocolate-chips", "milk-plant", "oats-rolled-gluten-free", nil, nil])
     vegan = read("100 g vegan chocolate")
     expect(vegan["status"]).to eq("ambiguous")

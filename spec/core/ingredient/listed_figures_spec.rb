@@ -35,7 +35,8 @@ RSpec.describe "The listed binding figures" do
   end
 
   # Liquid share of the fats; straight between the points, flat outside. Source: from memory.
-  {coconut: {4 => 0.1, 15 => 0.4, 20 => 0.65, 22 => 0.75, 25 => 1, 40 => 1, -18 => 0.1, 21 => 0.70}, cocoa_butter: {4 => 0.05, 20 => 0.25, 30 => 0.55, 35 => 1, 25 => 0.40},
+  {coconut: {4 => 0.1, 15 => 0.4, 20 => 0.65, 22 => 0.75, 25 => 1, 40 => 1, -18 => 0.1, 21 => 0.70},
+   cocoa_butter: {4 => 0.05, 20 => 0.25, 30 => 0.55, 35 => 1, 25 => 0.40},
    dairy_butter: {4 => 0.4, 20 => 0.8, 35 => 1, 12 => 0.6}}.each do |curve, points|
     it "melts #{curve} as listed" do
       points.each { |celsius, share| expect(ElmCup::Fat::LiquidShare.share(curve.to_s, celsius)).to be_within(1e-9).of(share) }

@@ -6,7 +6,8 @@ RSpec.describe ElmCup::Ingredient::Preparation do
 
   it "adds the water of an hour's soak to dates, and says so (common practice: 10 to 20 %)" do
     line = read("10 dates, soaked 1 h")
-    expect(line["prepared"]).to eq("text" => "soaked 1 h: + 27 g water", "grams_before" => 180.0, "water_g" => 27.0, "water_low_g" => 18.0, "water_high_g" => 36.0)
+    expect(line["prepared"]).to eq("text" => "soaked 1 h: + 27 g water", "grams_before" => 180.0, "water_g" => 27.0, "water_low_g" => 18.0,
+      "water_high_g" => 36.0)
     expect(line["grams"]).to eq(207.0)
     expect(line["assumptions"]).to include("soaked 1 h: + 27 g water")
   end
@@ -14,7 +15,8 @@ RSpec.describe ElmCup::Ingredient::Preparation do
   it "grows with the root of the time, up to twice the hour's" do
     expect(grams("100 g soft dates, soaked 15 min")).to be_within(0.05).of(107.5)
     expect(grams("100 g soft dates, soaked for 30 to 60 minutes")).to be_within(0.1).of(113.0)
-    {"half an hour" => 30, "1½ h" => 90, "1 1/2 hours" => 90, "an hour" => 60, "0,5 h" => 30, "¾ h" => 45, "two hours" => 120, "20-40 min" => 30}.each { |time, minutes| expect(ElmCup::Ingredient::Duration.minutes("soaked #{time}")).to eq(minutes), time }
+    {"half an hour" => 30, "1½ h" => 90, "1 1/2 hours" => 90, "an hour" => 60, "0,5 h" => 30, "¾ h" => 45, "two hours" => 120,
+     "20-40 min" => 30}.each { |time, minutes| expect(ElmCup::Ingredient::Duration.minutes("soaked #{time}")).to eq(minutes), time }
     expect(["overnight", "12 hours", "for 4 h"].map { |time| grams("100 g soft dates, soaked #{time}") }).to eq([130.0, 130.0, 130.0])
     expect(grams("100 g soft dates, soaked")).to eq(115.0)
   end
@@ -27,7 +29,8 @@ RSpec.describe ElmCup::Ingredient::Preparation do
   end
 
   it "reads what is done without a comma as well" do
-    {"10 dates soaked 1 h" => 207.0, "10 dates soaked for 15 min" => 193.5, "100 g walnuts toasted and chopped" => grams("100 g walnuts, toasted, chopped"), "100 g raisins soaked in rum" => 120.0}
+    {"10 dates soaked 1 h" => 207.0, "10 dates soaked for 15 min" => 193.5,
+     "100 g walnuts toasted and chopped" => grams("100 g walnuts, toasted, chopped"), "100 g raisins soaked in rum" => 120.0}
       .each { |text, weight| expect(grams(text)).to eq(weight), text }
     {"1 cup walnuts toasted and chopped" => "chopped", "1/2 cup coconut oil melted and cooled" => "melted", "1 cup oats ground" => "ground", "1/2 cup finely chopped and toasted pecans" => "chopped", "1/2 cup chopped, toasted pecans" => "chopped"}.each { |text, form| expect(read(text)["form"]).to eq(form), text }
     expect(read("2 tbsp toasted sesame oil")).not_to include("prepared")
@@ -36,7 +39,8 @@ RSpec.describe ElmCup::Ingredient::Preparation do
 
   it "keeps what was heated from being raw" do
     raw = ->(*lines) { ElmCup.assess(formula(*lines))["diets"].include?("raw") }
-    expect([raw["1 cup almonds"], raw["1 cup almonds, toasted"], raw["1 cup roasted hazelnuts"], raw["1 cup blanched almonds"]]).to eq([true, false, false, false])
+    expect([raw["1 cup almonds"], raw["1 cup almonds, toasted"], raw["1 cup roasted hazelnuts"], raw["1 cup blanched almonds"]])
+      .to eq([true, false, false, false])
   end
 
   it "drives half of the water out of what is toasted, and slips skins" do
@@ -79,7 +83,8 @@ RSpec.describe ElmCup::Ingredient::Preparation do
     moisture = (180 * 0.22 + 27) / 207
     expect(soaked["binder_split_ml"]["pulp"]).to be_within(0.01).of(207 * (0.52 + 2.5 * (moisture - 0.22)))
     width = ->(part) { Math.log(part["saturation"]["high"] / part["saturation"]["low"]) }
-    expect(width.call(bowl("180 g dates, soaked 1 h, to paste", "5 g water"))).to be >= width.call(bowl("180 g dates, to paste", "5 g water"))
+    expect(width.call(bowl("180 g dates, soaked 1 h, to paste", "5 g water")))
+      .to be >= width.call(bowl("180 g dates, to paste", "5 g water"))
   end
 
   it "gives half of it to fruit that is chopped by hand, as its figure is half" do

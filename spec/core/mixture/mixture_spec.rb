@@ -74,7 +74,8 @@ RSpec.describe "What is in the bowl" do
 
   # g/mL at 5 °C, worked by hand from the linear forms. Source: Choi & Okos 1986, from memory; ethanol .80 at 5 °C, from memory.
   it "adds up the volumes of what it is made of" do
-    at_five = {water: 0.9971, protein: 1.3273, fat: 0.9235, mono: 1.5975, di: 1.5975, starch: 1.5975, polyols: 1.5975, fibre: 1.3097, ash: 2.4224, alcohol: 0.80}
+    at_five = {water: 0.9971, protein: 1.3273, fat: 0.9235, mono: 1.5975, di: 1.5975, starch: 1.5975, polyols: 1.5975, fibre: 1.3097,
+               ash: 2.4224, alcohol: 0.80}
     %w[water oil-neutral sugar-granulated psyllium spirits erythritol cocoa protein-powder dates-soft salt oats-rolled].each do |id|
       entry = ElmCup.shipped[id]
       parts = at_five.sum { |part, density| entry.composition.public_send(part) / density }
@@ -86,7 +87,8 @@ RSpec.describe "What is in the bowl" do
 
   # The whole facts of a bowl, summed here from the rows themselves: a row is scaled to 100 g, energy by 4/4/9, fibre 2, alcohol 7.
   it "sums its rows" do
-    grams = {"oats-rolled" => 90, "tahini" => 60, "maple" => 40, "milk-whole" => 20, "cocoa" => 10, "vanilla-extract" => 4, "salt" => 1, "xylitol" => 5}
+    grams = {"oats-rolled" => 90, "tahini" => 60, "maple" => 40, "milk-whole" => 20, "cocoa" => 10, "vanilla-extract" => 4, "salt" => 1,
+             "xylitol" => 5}
     facts = ElmCup.assess(formula(*grams.map { |id, mass| {"ingredient" => id, "grams" => mass} }))["nutrition_per_100g"]
     raw = ElmCup::DataTable.rows("ingredients").to_h { |row| [row["id"], row] }
     saturated = ElmCup::DataTable.rows("fat_saturates").to_h { |row| [row["fat"], row["saturated_share"].to_f] }
@@ -95,13 +97,17 @@ RSpec.describe "What is in the bowl" do
     sum = ->(&figure) { grams.sum { |id, mass| mass * figure.call(raw.fetch(id)) * scale.call(raw.fetch(id)) } / grams.values.sum }
     sugars = ->(row) { row["mono"].to_f + row["di"].to_f }
     energy = lambda do |row|
-      4 * (row["protein"].to_f + sugars.call(row) + row["starch"].to_f) + 9 * row["fat"].to_f + 2 * row["fibre"].to_f + 7 * row["alcohol"].to_f + ((row["polyol_kind"] == "erythritol") ? 0 : 2.4) * row["polyols"].to_f
+      4 * (row["protein"].to_f + sugars.call(row) + row["starch"].to_f) + 9 * row["fat"].to_f + 2 * row["fibre"].to_f +
+        7 * row["alcohol"].to_f + ((row["polyol_kind"] == "erythritol") ? 0 : 2.4) * row["polyols"].to_f
     end
     wanted = {
-      "kcal" => sum.call(&energy), "protein_g" => sum.call { |row| row["protein"].to_f }, "fat_g" => sum.call { |row| row["fat"].to_f }, "sugars_g" => sum.call(&sugars), "fibre_g" => sum.call { |row| row["fibre"].to_f },
+      "kcal" => sum.call(&energy), "protein_g" => sum.call { |row| row["protein"].to_f }, "fat_g" => sum.call { |row| row["fat"].to_f },
+      "sugars_g" => sum.call(&sugars), "fibre_g" => sum.call { |row| row["fibre"].to_f },
       "saturates_g" => sum.call { |row| row["fat"].to_f * row["fats"].split("|").sum { |part| part.split(":").then { |fat, share| saturated.fetch(fat) * share.to_f } } },
-      "carbohydrate_g" => sum.call { |row| sugars.call(row) + row["starch"].to_f + row["fibre"].to_f + row["polyols"].to_f }, "polyols_g" => sum.call { |row| row["polyols"].to_f }, "salt_g" => sum.call { |row| row["salt"].to_f },
-      "free_sugars_g" => sum.call { |row| sugars.call(row) * row["free_share"].to_f }, "added_sugars_g" => sum.call { |row| sugars.call(row) * row["added_share"].to_f }
+      "carbohydrate_g" => sum.call { |row| sugars.call(row) + row["starch"].to_f + row["fibre"].to_f + row["polyols"].to_f },
+      "polyols_g" => sum.call { |row| row["polyols"].to_f }, "salt_g" => sum.call { |row| row["salt"].to_f },
+      "free_sugars_g" => sum.call { |row| sugars.call(row) * row["free_share"].to_f },
+      "added_sugars_g" => sum.call { |row| sugars.call(row) * row["added_share"].to_f }
     }
     wanted.each { |name, figure| expect(facts.fetch(name)).to be_within(0.06 + 0.002 * figure).of(figure), "#{name}: #{facts[name]} for #{figure}" }
   end

@@ -18,7 +18,8 @@ RSpec.describe ElmCup::Quantity::KitchenMeasures do
       ml = Rational(random.rand(2.0..900.0).round(2).to_s)
       nearest = kitchen.nearest(ml)
       terms = nearest.text.split(" + ")
-      read_back = ElmCup::Quantity::LineReader.read("#{nearest.text} water").terms.sum { |term| term.millilitres(ElmCup::Quantity::CupStandard::US) }
+      read_back = ElmCup::Quantity::LineReader.read("#{nearest.text} water")
+        .terms.sum { |term| term.millilitres(ElmCup::Quantity::CupStandard::US) }
       expect(terms.size).to be <= 2
       expect(read_back).to eq(nearest.ml)
       expect(nearest.error).to be_within(1e-9).of(((nearest.ml - ml) / ml).to_f)
@@ -31,7 +32,8 @@ RSpec.describe ElmCup::Quantity::KitchenMeasures do
     small = described_class.new(spoons: ["1/2 tsp", "1 tbsp"], cups: [])
     (3..60).each do |quarter_tsp|
       ml = quarter_tsp * cup / 192
-      best = (0..20).flat_map { |t| (0..5).map { |h| (t * spoons["tbsp"] + h * spoons["tsp"] / 2) * cup } }.reject(&:zero?).map { |sum| (sum - ml).abs }.min
+      best = (0..20).flat_map { |t| (0..5).map { |h| (t * spoons["tbsp"] + h * spoons["tsp"] / 2) * cup } }.reject(&:zero?)
+        .map { |sum| (sum - ml).abs }.min
       expect((small.nearest(ml).ml - ml).abs).to be <= best + ml * Rational(1, 1000)
     end
   end

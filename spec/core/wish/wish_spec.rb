@@ -2,9 +2,12 @@
 
 RSpec.describe ElmCup::Wish do
   {
-    "texture=rolls" => ["texture", "=", "rolls", nil], "dough.texture=rolls" => ["texture", "=", "rolls", "dough"], "free_sugars<=3" => ["free_sugars", "<=", 3.0, nil], "cost<0,40" => ["cost", "<=", 0.4, nil],
-    "protein ≥ 2.5" => ["protein", ">=", 2.5, nil], "top. half.grease<=0.4" => ["grease", "<=", 0.4, "top. half"], "lock:tahini" => ["lock", ":", "tahini", nil], "without:peanut" => ["without", ":", "peanut", nil],
-    "texture=presses..rolls" => ["texture", "=", "presses..rolls", nil], "pieces=24" => ["pieces", "=", 24.0, nil], "diet=vegan" => ["diet", "=", "vegan", nil], "grams>=600" => ["grams", ">=", 600.0, nil]
+    "texture=rolls" => ["texture", "=", "rolls", nil], "dough.texture=rolls" => ["texture", "=", "rolls", "dough"],
+    "free_sugars<=3" => ["free_sugars", "<=", 3.0, nil], "cost<0,40" => ["cost", "<=", 0.4, nil],
+    "protein ≥ 2.5" => ["protein", ">=", 2.5, nil], "top. half.grease<=0.4" => ["grease", "<=", 0.4, "top. half"],
+    "lock:tahini" => ["lock", ":", "tahini", nil], "without:peanut" => ["without", ":", "peanut", nil],
+    "texture=presses..rolls" => ["texture", "=", "presses..rolls", nil], "pieces=24" => ["pieces", "=", 24.0, nil],
+    "diet=vegan" => ["diet", "=", "vegan", nil], "grams>=600" => ["grams", ">=", 600.0, nil]
   }.each do |text, (key, op, value, part)|
     it("reads “#{text}”") { expect(described_class.read(text)).to have_attributes(key: key, op: op, value: value, part: part) }
   end
@@ -28,17 +31,22 @@ RSpec.describe ElmCup::Wish do
 
   it "takes the place of what is about the same, and of nothing else" do
     replaces = ->(one, other) { described_class.read(one).replaces?(described_class.read(other)) }
-    [%w[kcal<=80 kcal<=90], %w[pieces=24 pieces=30], %w[texture=rolls texture=presses..rolls], %w[a.grease<=0.2 a.grease<=0.3], %w[diet=vegan diet=vegan]].each { |one, other| expect([one, replaces.call(one, other)]).to eq([one, true]) }
-    [%w[kcal<=80 kcal>=70], %w[kcal<=80 fat<=8], %w[texture=rolls dough.texture=rolls], %w[diet=vegan diet=raw], %w[lock:tahini lock:honey], %w[lock:tahini without:tahini]].each { |one, other| expect([one, replaces.call(one, other)]).to eq([one, false]) }
+    [%w[kcal<=80 kcal<=90], %w[pieces=24 pieces=30], %w[texture=rolls texture=presses..rolls], %w[a.grease<=0.2 a.grease<=0.3],
+      %w[diet=vegan diet=vegan]].each { |one, other| expect([one, replaces.call(one, other)]).to eq([one, true]) }
+    [%w[kcal<=80 kcal>=70], %w[kcal<=80 fat<=8], %w[texture=rolls dough.texture=rolls], %w[diet=vegan diet=raw], %w[lock:tahini lock:honey],
+      %w[lock:tahini without:tahini]].each { |one, other| expect([one, replaces.call(one, other)]).to eq([one, false]) }
   end
 
   it "names, locks and forbids by id, by what an ingredient is like, and by allergen" do
     library = ElmCup.shipped
     tahini, maple = %w[tahini maple].map { |id| library[id] }
-    expect(%w[lock:tahini lock:sesame lock:maple].map { |text| described_class.read(text).locks?(tahini, "dough") }).to eq([true, true, false])
-    expect(%w[dough.lock:tahini top.lock:tahini without:tahini].map { |text| described_class.read(text).locks?(tahini, "dough") }).to eq([true, false, false])
+    expect(%w[lock:tahini lock:sesame lock:maple].map { |text| described_class.read(text).locks?(tahini, "dough") })
+      .to eq([true, true, false])
+    expect(%w[dough.lock:tahini top.lock:tahini without:tahini].map { |text| described_class.read(text).locks?(tahini, "dough") })
+      .to eq([true, false, false])
     expect(%w[without:sesame diet=sesame-free diet=low-net-carbohydrate lock:tahini].map { |text| described_class.read(text).forbids?(tahini) }).to eq([true, true, false, false])
-    expect([described_class.read("diet=raw"), described_class.read("diet=vegan")].map { |wish| wish.forbids?(library["sunflower-seeds"], heated: true) }).to eq([true, false])
+    expect([described_class.read("diet=raw"),
+      described_class.read("diet=vegan")].map { |wish| wish.forbids?(library["sunflower-seeds"], heated: true) }).to eq([true, false])
     expect(described_class.read("diet=vegan").forbids?(maple)).to be(false)
   end
 
@@ -51,7 +59,8 @@ RSpec.describe ElmCup::Wish do
     answer = ElmCup.assess(document)
     figure = ->(key, share, places = 1) { (answer["nutrition_per_piece"][key] * share).round(places) }
     {
-      "rolls" => "texture=rolls", "should roll" => "texture=rolls", "sticky" => "texture=tacky", "runny" => "texture=pours", "date caramel spreads" => "Date caramel.texture=spreads", "Date caramel: pours" => "Date caramel.texture=pours",
+      "rolls" => "texture=rolls", "should roll" => "texture=rolls", "sticky" => "texture=tacky", "runny" => "texture=pours",
+      "date caramel spreads" => "Date caramel.texture=spreads", "Date caramel: pours" => "Date caramel.texture=pours",
       "under 90 kcal" => "kcal<=90", "90 kcal or less" => "kcal<=90", "at most 90 calories each" => "kcal<=90", "less than 90 kcal a piece" => "kcal<=90", "kcal under 90" => "kcal<=90", "max 3g sugar" => "sugars<=3", "under 3 g of free sugar" => "free_sugars<=3", "no more than 3 g added sugar per ball" => "free_sugars<=3",
       "at least 5g protein" => "protein>=5", "5 g protein" => "protein>=5", "over 2,5 g fibre" => "fibre>=2.5", "2 g of fiber or more" => "fibre>=2", "24 pieces" => "pieces=24", "makes 24" => "pieces=24", "30 truffles" => "pieces=30", "600 g" => "grams=600", "1 kg" => "grams=1000", "½ kg" => "grams=500", "500 g in all" => "grams=500",
       "under 40 cents" => "cost<=0.4", "costs under €0.40" => "cost<=0.4", "less sweet" => "sweetness<=#{(answer["sweetness_pct"] * 0.9).round(1)}", "half the sugar" => "sugars<=#{figure.call("sugars_g", 0.5)}", "20 % less sugar" => "sugars<=#{figure.call("sugars_g", 0.8)}",
@@ -59,10 +68,13 @@ RSpec.describe ElmCup::Wish do
       "no peanut" => "without:peanut", "without sesame" => "without:sesame", "no honey" => "without:honey", "keep the oats" => "lock:oats-rolled", "almond butter stays" => "lock:almond-butter", "kcal<=90" => "kcal<=90", "  Rolls.  " => "texture=rolls", "less greasy" => "grease<=#{(answer["components"][0]["grease"] * 0.9).round(2)}"
     }.merge(
       "wetter" => "texture=#{ElmCup::Binding::Texture::ALL[ElmCup::Binding::Texture.index(answer["components"][0]["texture"]) + 1]}", "a bit drier" => "texture=#{ElmCup::Binding::Texture::ALL[ElmCup::Binding::Texture.index(answer["components"][0]["texture"]) - 1]}",
-      "holds together" => "texture=presses..rolls", "not sticky" => "texture=presses..rolls", "no nuts please" => "diet=nut-free", "I want it vegan" => "diet=vegan", "please make it less sweet" => "sweetness<=#{(answer["sweetness_pct"] * 0.9).round(1)}",
+      "holds together" => "texture=presses..rolls", "not sticky" => "texture=presses..rolls", "no nuts please" => "diet=nut-free",
+      "I want it vegan" => "diet=vegan", "please make it less sweet" => "sweetness<=#{(answer["sweetness_pct"] * 0.9).round(1)}",
       "double the batch" => "pieces=#{answer["pieces"]["count"] * 2}", "half as many" => "pieces=#{(answer["pieces"]["count"] / 2.0).round}", "two dozen" => "pieces=24", "a dozen balls" => "pieces=12", "half a dozen" => "pieces=6", "thirty pieces" => "pieces=30", "fifteen bites" => "pieces=15", "three dozen bars" => "pieces=36",
-      "make it hold together better" => "texture=presses..rolls", "doesn’t stick to my hands" => "texture=presses..rolls", "easier to roll" => "texture=rolls", "plant-based" => "diet=vegan", "lactose free" => "diet=dairy-free",
-      "don't touch the honey" => "lock:honey", "the oats stay" => "lock:oats-rolled", "triple" => "pieces=#{answer["pieces"]["count"] * 3}", "twice the size" => "pieces=#{answer["pieces"]["count"] * 2}",
+      "make it hold together better" => "texture=presses..rolls", "doesn’t stick to my hands" => "texture=presses..rolls",
+      "easier to roll" => "texture=rolls", "plant-based" => "diet=vegan", "lactose free" => "diet=dairy-free",
+      "don't touch the honey" => "lock:honey", "the oats stay" => "lock:oats-rolled", "triple" => "pieces=#{answer["pieces"]["count"] * 3}",
+      "twice the size" => "pieces=#{answer["pieces"]["count"] * 2}",
       "not greasy" => "grease<=#{(answer["components"][0]["grease"] * 0.9).round(2)}", "under ⅔ g fat" => "fat<=0.666667", "less than half the sugar" => "sugars<=#{figure.call("sugars_g", 0.5)}", "0,50 € each" => "cost<=0.5", "grease under 40 %" => "grease<=0.4", "2 kilos" => "grams=2000", "not too sweet" => "sweetness<=#{(answer["sweetness_pct"] * 0.9).round(1)}"
     ).each do |said, wish|
       it("takes “#{said}” as #{wish}") { expect(ElmCup.wish(document, said)["wish"]).to eq(wish) }
@@ -83,10 +95,13 @@ RSpec.describe ElmCup::Wish do
       dry, wet = bowls.map { |each| ElmCup::Binding::Texture.index(ElmCup.assess(each)["components"][0]["texture"]) }
       expect([dry, wet]).to match([be <= 2, be >= 4])
       class_of = ->(document, said) { ElmCup.wish(document, said)["wish"] }
-      ["it falls apart", "too crumbly", "less crumbly", "too dry", "wet it up a bit"].each { |said| expect([said, class_of.call(bowls[0], said)]).to eq([said, "texture=#{ElmCup::Binding::Texture::ALL[dry + 1]}"]) }
-      ["too sticky", "it sticks to my hands", "it's too wet", "dry it out", "thicker"].each { |said| expect([said, class_of.call(bowls[1], said)]).to eq([said, "texture=#{ElmCup::Binding::Texture::ALL[wet - 1]}"]) }
+      ["it falls apart", "too crumbly", "less crumbly", "too dry", "wet it up a bit"]
+        .each { |said| expect([said, class_of.call(bowls[0], said)]).to eq([said, "texture=#{ElmCup::Binding::Texture::ALL[dry + 1]}"]) }
+      ["too sticky", "it sticks to my hands", "it's too wet", "dry it out", "thicker"]
+        .each { |said| expect([said, class_of.call(bowls[1], said)]).to eq([said, "texture=#{ElmCup::Binding::Texture::ALL[wet - 1]}"]) }
       [[bowls[0], "too sticky", "drier"], [bowls[1], "not so crumbly", "wetter"]].each do |document, said, further|
-        expect { ElmCup.wish(document, said) }.to raise_error(ElmCup::InvalidDocument, /does not go with “\w+”, which it is by the sums; say “#{further}”/)
+        expect { ElmCup.wish(document, said) }
+          .to raise_error(ElmCup::InvalidDocument, /does not go with “\w+”, which it is by the sums; say “#{further}”/)
       end
     end
 
@@ -98,14 +113,17 @@ RSpec.describe ElmCup::Wish do
       it("asks which “#{said}” is meant") { expect { ElmCup.wish(document, said) }.to raise_error(ElmCup::InvalidDocument, /“no refined sugar”, or how much/) }
     end
 
-    ["crunchy", "", "no unicorns", "under 90", "under -3 kcal", "keep the moon", "nicer", "90 kcal 3 g", "<=", "vegan and", "and", "salt and pepper", "rolls and crunchy"].each do |said|
+    ["crunchy", "", "no unicorns", "under 90", "under -3 kcal", "keep the moon", "nicer", "90 kcal 3 g", "<=", "vegan and", "and",
+      "salt and pepper", "rolls and crunchy"].each do |said|
       it("says what can be said instead of “#{said}”") { expect { ElmCup.wish(document, said) }.to raise_error(ElmCup::InvalidDocument, /try “rolls”|known here|number/) }
     end
 
     {
       "vegan and under 90 kcal" => %w[diet=vegan kcal<=90], "rolls, vegan" => %w[texture=rolls diet=vegan], "no peanuts or sesame" => %w[without:peanut without:sesame], "no peanuts, sesame and soy" => %w[without:peanut without:sesame without:soy],
-      "keep the oats and honey" => %w[lock:oats-rolled lock:honey], "under 2,5 g fat and 5 g protein" => %w[fat<=2.5 protein>=5], "presses or rolls" => %w[texture=presses..rolls], "rolls to presses" => %w[texture=presses..rolls],
-      "vegan & gluten-free; no honey" => %w[diet=vegan diet=gluten-free without:honey], "at least 5 g protein but at most 90 kcal each" => %w[protein>=5 kcal<=90]
+      "keep the oats and honey" => %w[lock:oats-rolled lock:honey], "under 2,5 g fat and 5 g protein" => %w[fat<=2.5 protein>=5],
+      "presses or rolls" => %w[texture=presses..rolls], "rolls to presses" => %w[texture=presses..rolls],
+      "vegan & gluten-free; no honey" => %w[diet=vegan diet=gluten-free without:honey],
+      "at least 5 g protein but at most 90 kcal each" => %w[protein>=5 kcal<=90]
     }.each do |said, wishes|
       it "takes “#{said}” as #{wishes.join(" and ")}" do
         read = ElmCup.wish(document.merge("wishes" => ["kcal<=100", "lock:honey"]), said)
@@ -117,13 +135,16 @@ RSpec.describe ElmCup::Wish do
     end
 
     it "takes no two wishes about the same at once" do
-      expect { ElmCup.wish(document, "rolls and presses") }.to raise_error(ElmCup::InvalidDocument, /“rolls” and “presses” are about the same; say one of them/)
+      expect { ElmCup.wish(document, "rolls and presses") }
+        .to raise_error(ElmCup::InvalidDocument, /“rolls” and “presses” are about the same; say one of them/)
       expect { ElmCup.wish(document, "under 90 kcal and at most 80 kcal") }.to raise_error(ElmCup::InvalidDocument, /about the same/)
-      expect { ElmCup.wish(document, "vegan, raw, no soy, no egg, no nuts, no sesame, rolls") }.to raise_error(ElmCup::InvalidDocument, /is no wish/)
+      expect { ElmCup.wish(document, "vegan, raw, no soy, no egg, no nuts, no sesame, rolls") }
+        .to raise_error(ElmCup::InvalidDocument, /is no wish/)
     end
 
     it "says each wish in words, with what is now" do
-      expect(ElmCup.wish(document, "under 90 kcal")).to include("words" => "at most 90 kcal a piece", "now" => "#{answer["nutrition_per_piece"]["kcal"].round} kcal", "met" => true)
+      expect(ElmCup.wish(document, "under 90 kcal"))
+        .to include("words" => "at most 90 kcal a piece", "now" => "#{answer["nutrition_per_piece"]["kcal"].round} kcal", "met" => true)
       expect(ElmCup.wish(document, "vegan")).to include("met" => false)
     end
 
@@ -136,7 +157,8 @@ RSpec.describe ElmCup::Wish do
 
     it "takes no more wishes than a formula may have, however they are said" do
       full = document.merge("wishes" => Array.new(24) { |number| "without:#{ElmCup.shipped.all[number].id}" })
-      expect { ElmCup.wish(full, "vegan and raw") }.to raise_error(ElmCup::InvalidDocument, %r{/text: 26 wishes are too many; 24 is the most})
+      expect { ElmCup.wish(full, "vegan and raw") }
+        .to raise_error(ElmCup::InvalidDocument, %r{/text: 26 wishes are too many; 24 is the most})
       many = ElmCup.shipped.all.first(30).map { |entry| "without:#{entry.id}" }
       joined = ["vegan, raw, nut free, no soy, no egg", "gluten free, no honey, no tahini, no maple, no milk", *many.first(16)]
       expect { ElmCup.balance(document, wishes: joined) }.to raise_error(ElmCup::InvalidDocument, /2\d wishes are too many/)
@@ -146,8 +168,10 @@ RSpec.describe ElmCup::Wish do
       expect(ElmCup.wish(document, "keep the oats", component: "base")).to include("wish" => "base.lock:oats-rolled", "component" => "base")
       expect(ElmCup.wish(document, "under 90 kcal", component: "base")["wish"]).to eq("kcal<=90")
       expect(ElmCup.wish(document, "Date caramel spreads", component: "base")["wish"]).to eq("Date caramel.texture=spreads")
-      expect(ElmCup.wish({**document, "components" => document["components"].first(1)}, "keep the oats", component: "base")["wish"]).to eq("lock:oats-rolled")
-      expect { ElmCup.wish(document, "rolls", component: "moon") }.to raise_error(ElmCup::InvalidDocument, %r{/component: There is no component “moon”})
+      expect(ElmCup.wish({**document, "components" => document["components"].first(1)}, "keep the oats", component: "base")["wish"])
+        .to eq("lock:oats-rolled")
+      expect { ElmCup.wish(document, "rolls", component: "moon") }
+        .to raise_error(ElmCup::InvalidDocument, %r{/component: There is no component “moon”})
     end
 
     it "finds what is named in a flavour or strewn on one" do

@@ -12,13 +12,11 @@ export function useAssessment(document: Ref<FormulaDocument | undefined>) {
   let timer: ReturnType<typeof setTimeout> | undefined
   let running: AbortController | undefined
 
-  async function ask() {
+  async function ask(asked: FormulaDocument) {
     running?.abort()
     const mine = (running = new AbortController())
     try {
-      const answer = await unwrap(
-        api.POST('/api/assess', { body: document.value as never, signal: mine.signal as AbortSignal }),
-      )
+      const answer = await unwrap(api.POST('/api/assess', { body: asked, signal: mine.signal }))
       if (mine !== running) return
       assessment.value = answer
       error.value = undefined
@@ -32,9 +30,10 @@ export function useAssessment(document: Ref<FormulaDocument | undefined>) {
     (now, before) => {
       if (!now) return
       clearTimeout(timer)
-      timer = setTimeout(ask, before ? DEBOUNCE : 0)
+      timer = setTimeout(ask, before ? DEBOUNCE : 0, now)
     },
     { immediate: true },
   )
-  return { assessment, error, again: ask }
+  const again = () => document.value && ask(document.value)
+  return { assessment, error, again }
 }

@@ -70,7 +70,7 @@ export function useBalance(draft: Draft, slip: ReturnType<typeof useSlip>, said:
     if (trying.value !== undefined) show(trying.value)
   }
   async function post(mine: AbortController, more: { quick?: boolean; ticket?: string }) {
-    const body = { document: draft.document.value as never, ...more }
+    const body = { document: draft.document.value, ...more }
     const answer = await unwrap(api.POST('/api/balance', { body, signal: mine.signal }))
     // A later question came in between: this one is nobody's any more.
     if (mine !== asking) throw new DOMException('another was asked', 'AbortError')

@@ -120,7 +120,7 @@ export function useCupboard(library: Ref<Library | undefined>) {
     looking.value = true
     balance.value = undefined
     try {
-      balance.value = await unwrap(api.POST('/api/cupboard', { body: asked.value as never, signal: mine.signal }))
+      balance.value = await unwrap(api.POST('/api/cupboard', { body: asked.value, signal: mine.signal }))
     } catch (failure) {
       if ((failure as Error).name !== 'AbortError') error.value = (failure as Error).message
     } finally {
@@ -144,7 +144,7 @@ export function useCupboard(library: Ref<Library | undefined>) {
   /** Makes a bowl a formula of its own, and opens it. */
   async function make(answer: BalanceAnswer) {
     try {
-      const made = await unwrap(api.POST('/api/formulas', { body: answer.formula as never }))
+      const made = await unwrap(api.POST('/api/formulas', { body: answer.formula }))
       await router.push(`/formulas/${made.id}/mix`)
       say(`“${made.name}” is a formula now.`)
     } catch (failure) {

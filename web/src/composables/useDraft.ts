@@ -53,7 +53,7 @@ export function useDraft(formulaId: number) {
     const says = kept && compare(ground!.document, kept.document).length > 0
     if (!kept || (!says && kept.newestId !== current.id)) {
       base.value = current
-      document.value = current.document as FormulaDocument
+      document.value = current.document
       return
     }
     base.value = ground
@@ -105,7 +105,7 @@ export function useDraft(formulaId: number) {
     steppingBack = true
     try {
       const parent = await showVersion(parentId)
-      history.stepBackTo(`version ${base.value?.number}`, parent.document as FormulaDocument)
+      history.stepBackTo(`version ${base.value?.number}`, parent.document)
       base.value = parent
     } catch (failure) {
       error.value = (failure as Error).message
@@ -122,7 +122,7 @@ export function useDraft(formulaId: number) {
     try {
       const body = { document: document.value, parent_id: base.value.id }
       const params = { path: { id: formulaId } }
-      base.value = await unwrap(api.POST('/api/formulas/{id}/versions', { params, body: body as never }))
+      base.value = await unwrap(api.POST('/api/formulas/{id}/versions', { params, body: body }))
       newestId = base.value.id
       restored.value = false
       overtakenBy.value = undefined

@@ -14,7 +14,7 @@ export type Format = (typeof FORMATS)[number]['id']
 /** Saves a formula document as a file of this device. */
 export async function exportAs(document: FormulaDocument, format: Format) {
   try {
-    const { text } = await unwrap(api.POST('/api/export', { body: { document: document as never, format } }))
+    const { text } = await unwrap(api.POST('/api/export', { body: { document: document, format } }))
     const link = window.document.createElement('a')
     link.href = URL.createObjectURL(new Blob([text], { type: 'text/plain' }))
     link.download = `${document.name.replace(/[^\p{L}\p{N}]+/gu, '-').toLowerCase()}.${format}`

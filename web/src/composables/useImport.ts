@@ -29,7 +29,7 @@ export function useImport() {
       const answer = await unwrap(api.POST('/api/import', { body: { text: asked } }))
       if (text.value !== asked) return
       read.value = answer
-      document.value = read.value.formula as FormulaDocument
+      document.value = read.value.formula
     } catch (failure) {
       error.value = (failure as Error).message
       read.value = document.value = undefined
@@ -63,9 +63,10 @@ export function useImport() {
   )
   /** Puts it on the shelf and opens it. */
   async function take() {
+    if (!document.value) return
     taking.value = true
     try {
-      const made = await unwrap(api.POST('/api/formulas', { body: document.value as never }))
+      const made = await unwrap(api.POST('/api/formulas', { body: document.value }))
       await router.push(`/formulas/${made.id}/mix`)
       say(`“${made.name}” is on the shelf.`)
     } catch (failure) {

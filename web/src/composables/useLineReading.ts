@@ -19,7 +19,7 @@ export function useLineReading(
   /** Resolves to what a line reads as, or to nothing where that was cancelled or the server does not answer. */
   async function read({ text, ingredient, was }: TypedLine, signal?: AbortSignal): Promise<AssessedLine | undefined> {
     const { cup, spoons } = kitchen.value ?? {}
-    const body = { text: text!, ingredient, was, process: process.value, cup: cup as never, spoons }
+    const body = { text: text!, ingredient, was, process: process.value, cup: cup, spoons }
     try {
       return await unwrap(api.POST('/api/lines', { body, signal }))
     } catch {

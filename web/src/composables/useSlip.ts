@@ -1,5 +1,5 @@
 import { computed, ref, shallowRef, watch } from 'vue'
-import type { AssessedComponent, AssessedFlavour, Finding, RescueOption, TextureId } from '@/api/client'
+import type { AssessedComponent, AssessedFlavour, DietId, Finding, RescueOption, TextureId } from '@/api/client'
 import type { DocumentKitchen, DocumentLine, DocumentShape, FormulaDocument } from '@/api/document'
 import { useAssessment } from './useAssessment'
 import type { Draft } from './useDraft'
@@ -139,7 +139,7 @@ export function useSlip(draft: Draft) {
     draft.edit('the kitchen', (copy) => void (copy.kitchen = { ...copy.kitchen, ...kitchen }))
   const setWant = (want: TextureId) => inComponent('the wanted texture', { want })
   /** What the eaters need; an empty list is left out of the document. */
-  const setNeeds = (needs: string[]) => setList('what the eaters need', 'needs', needs)
+  const setNeeds = (needs: DietId[]) => setList('what the eaters need', 'needs', needs)
   const mute = (rule: string) =>
     setList(`muting a rule`, 'muted', [...new Set([...(draft.document.value.muted ?? []), rule])])
   const unmute = (rule: string) =>
@@ -148,7 +148,7 @@ export function useSlip(draft: Draft) {
       'muted',
       (draft.document.value.muted ?? []).filter((each) => each !== rule),
     )
-  function setList(label: string, key: 'needs' | 'muted', list: string[]) {
+  function setList<Key extends 'needs' | 'muted'>(label: string, key: Key, list: FormulaDocument[Key] & unknown[]) {
     return draft.edit(label, (copy) => {
       if (list.length) copy[key] = list
       else delete copy[key]

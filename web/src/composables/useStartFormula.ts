@@ -11,7 +11,7 @@ export function useStartFormula() {
   async function start() {
     starting.value = true
     try {
-      const made = await unwrap(api.POST('/api/formulas', { body: emptyFormula('New formula') as never }))
+      const made = await unwrap(api.POST('/api/formulas', { body: emptyFormula('New formula') }))
       await router.push(`/formulas/${made.id}/mix`)
     } catch (failure) {
       say((failure as Error).message)

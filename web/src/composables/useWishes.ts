@@ -17,7 +17,7 @@ export function useWishes(draft: Draft) {
   /** Adds what words mean, said of a part where there are several; one after the other. Rejects with what is wrong with them. */
   function add(text: string, component?: string): Promise<void> {
     const adding = last.then(async () => {
-      const body = { document: draft.document.value as never, text, ...(component ? { component } : {}) }
+      const body = { document: draft.document.value, text, ...(component ? { component } : {}) }
       keep((await unwrap(api.POST('/api/wish', { body }))).wishes)
     })
     last = adding.catch(() => {})

@@ -33,7 +33,7 @@ async function ask() {
       seen: seen.value,
       want: want.value,
     }
-    answer.value = await unwrap(api.POST('/api/rescue', { body: body as never }))
+    answer.value = await unwrap(api.POST('/api/rescue', { body: body }))
   } catch (failure) {
     error.value = (failure as Error).message
   }

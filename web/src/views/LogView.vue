@@ -41,11 +41,7 @@ const signed = (value: number) => `${value > 0 ? '+' : '−'}${figure(Math.abs(v
           <span class="quiet">{{ when(batch.made_at) }} · version {{ batch.version_number }}</span>
         </div>
         <div>
-          <TextureScale
-            :predicted="batch.predicted.texture as never"
-            :seen="batch.texture"
-            :textures="library.textures"
-          />
+          <TextureScale :predicted="batch.predicted.texture" :seen="batch.texture" :textures="library.textures" />
           <span class="quiet"
             >{{ batch.predicted.texture ?? 'not judged' }} → <strong>{{ batch.texture ?? 'not said' }}</strong></span
           >

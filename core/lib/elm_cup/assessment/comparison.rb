@@ -33,12 +33,14 @@ module ElmCup
       # Figures of a Pair; those that neither has are left out.
       def part_figures(pair)
         was, now = [pair.was, pair.now].map { |part| part ? of_part(part) : {} }
-        (was.keys | now.keys).map { |key| Figure.new(figure: key, before: was[key], after: now[key]) }.reject { |each| each.before.nil? && each.after.nil? }
+        (was.keys | now.keys).map { |key| Figure.new(figure: key, before: was[key], after: now[key]) }
+          .reject { |each| each.before.nil? && each.after.nil? }
       end
 
       # Lines of a Pair. The same ingredient in the same form is the same line; what is left over on either side stands alone.
       def lines(pair)
-        was, now = [pair.was, pair.now].map { |part| part ? part.lines.each_with_index.map { |line, at| [line, line.form_in(part.portion(at))] } : [] }
+        was, now = [pair.was, pair.now]
+          .map { |part| part ? part.lines.each_with_index.map { |line, at| [line, line.form_in(part.portion(at))] } : [] }
         rest = now.dup
         paired = was.map { |line| [line, taken(rest) { |other| same?(line, other) }] }
         (paired + rest.map { |line| [nil, line] }).map { |one, other| line(one&.first, other&.first) }
@@ -59,7 +61,8 @@ module ElmCup
         saturation = part.verdict&.saturation
         known = !part.flagged? && !part.bowl.empty?
         {
-          "grams" => part.bowl.grams.round(2), "saturation" => (saturation.value.round(3) if part.estimable?), "tack" => saturation&.tack&.round(2),
+          "grams" => part.bowl.grams.round(2), "saturation" => (saturation.value.round(3) if part.estimable?),
+          "tack" => saturation&.tack&.round(2),
           "grease" => saturation&.grease&.round(2), "sweetness_pct" => (Mixture::Sweetness.percent(part.bowl).round(1) if known)
         }
       end

@@ -17,7 +17,8 @@ module ElmCup
       def figures
         @figures ||= {
           grams: @assessment.grams.round(2), pieces: pieces&.count, piece_grams: pieces&.piece_grams&.round(2),
-          sweetness_pct: @assessment.nutrition.sweetness&.round(1), **per_piece, cost: cost&.piece&.to_f&.round(3), cost_batch: cost&.batch&.to_f&.round(2),
+          sweetness_pct: @assessment.nutrition.sweetness&.round(1), **per_piece, cost: cost&.piece&.to_f&.round(3),
+          cost_batch: cost&.batch&.to_f&.round(2),
           unpriced: (cost.unpriced if cost&.unpriced&.any?)
         }.compact
       end

@@ -8,8 +8,8 @@ module ElmCup
 
       def_delegators :@said, :name, :type, :process, :lines_at, :opening
 
-      # want: the texture it is aimed at, nil where it is not judged; lines: its own Ingredient::Lines; takings: Takings of other components;
-      # contents: all Lines in it; bowl: Mixture::Bowl of them
+      # want: the texture it is aimed at, nil where it is not judged; lines: its own Ingredient::Lines; takings: Takings of other
+      # components; contents: all Lines in it; bowl: Mixture::Bowl of them
       attr_reader :want, :lines, :takings, :contents, :bowl, :resolver, :measures, :library
 
       # The Part of a Document::Part that takes of no other: kept, so that a change of one part judges one part. What a Part reckons late
@@ -76,7 +76,8 @@ module ElmCup
 
       # Binding::Rescue for the wanted texture, nil without a verdict.
       def rescue_from
-        @rescue_from ||= verdict && Binding::Rescue.new(mix, want: want, measures: measures, lines_at: lines_at, opening: opening, library: library)
+        @rescue_from ||= verdict && Binding::Rescue.new(mix, want: want, measures: measures, lines_at: lines_at, opening: opening,
+          library: library)
       end
 
       # [Ingredient::Line, its index] of every line of its own that is read.

@@ -29,7 +29,11 @@ module ElmCup
 
       # Lines of a share of a component.
       def lines_of(component, share)
-        (share == 1) ? component.contents : component.contents.map { |line| line.read? ? line.times(share) : line }
+        if share == 1
+          component.contents
+        else
+          component.contents.map { |line| line.read? ? line.times(share) : line }
+        end
       end
 
       private

@@ -16,7 +16,10 @@ module ElmCup
         grams, assumptions = take.grams ? [take.grams, []] : measured(take.text, source, standard)
         return waiting(taking, :take_no_measure, text: take.text) unless grams
         return waiting(taking, :take_of_nothing, name: source.name) if source.bowl.empty?
-        return waiting(taking, :take_too_much, grams: grams.to_f.round, name: source.name, mixed: source.grams.to_f.round) if grams > source.grams
+        if grams > source.grams
+          return waiting(taking, :take_too_much, grams: grams.to_f.round, name: source.name,
+            mixed: source.grams.to_f.round)
+        end
 
         taking.with(fraction: grams / source.grams, assumptions: assumptions)
       end
@@ -37,7 +40,8 @@ module ElmCup
           return unless ml.all?
 
           density = Mixture::Density.of(source.bowl) or return NOTHING
-          [ml.sum * Rational(density.round(3).to_s), ["“#{source.name}” is taken to weigh #{density.round(2)} g a mL, give or take a tenth"]]
+          [ml.sum * Rational(density.round(3).to_s),
+            ["“#{source.name}” is taken to weigh #{density.round(2)} g a mL, give or take a tenth"]]
         end
       end
     end

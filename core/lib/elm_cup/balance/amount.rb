@@ -9,9 +9,11 @@ module ElmCup
     #   steps      Steps, nil where it cannot move    most_up  steps up, where that is not what the Steps say
     #   per_gram   figure => Float: "kcal", "cost", "volume" …   in_piece  share of it that is rolled into pieces
     #   binding    part index => [a, b, o, d] mL per gram, of what comes into that part
-    #   fixed_grams  of a line that cannot move        cap_grams  all that there is of its ingredient, nil for enough        instead_of  the id of the line that an :instead stands in for
+    #   fixed_grams  of a line that cannot move        cap_grams  all that there is of its ingredient, nil for enough
+    #   instead_of  the id of the line that an :instead stands in for
     #   bowl       index of the bowl of Pieces that alone it goes into, nil for all that share
-    Amount = Value.of(:id, :part, :role, :entry, :steps, :per_gram, :binding, in_piece: 1.0, heated: false, most_up: nil, fixed_grams: nil, cap_grams: nil, instead_of: nil, name: nil, bowl: nil) do
+    Amount = Value.of(:id, :part, :role, :entry, :steps, :per_gram, :binding, in_piece: 1.0, heated: false, most_up: nil, fixed_grams: nil,
+      cap_grams: nil, instead_of: nil, name: nil, bowl: nil) do
       # It stands in the bowl now.
       def line? = role == :line
 

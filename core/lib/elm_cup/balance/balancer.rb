@@ -27,7 +27,11 @@ module ElmCup
 
       # The Result, of at most `most` answers; quick: the first that is found, not yet the least for sure.
       def result(most, quick: false)
-        answers = granted? ? [Unchanged.new(@document, assessment)] : found(quick ? 1 : most, quick)
+        answers = if granted?
+          [Unchanged.new(@document, assessment)]
+        else
+          found(quick ? 1 : most, quick)
+        end
         Result.new(wishes: @wishes.map { |wish| Wish::State.of(wish, assessment, @library) }, kept: @kept.map(&:text), answers: answers,
           clashes: (answers.empty? && !quick) ? clashes : [], notes: notes(answers, quick))
       end

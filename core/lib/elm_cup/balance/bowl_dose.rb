@@ -8,8 +8,9 @@ module ElmCup
       End = Value.of(:share, :demand, :needed)
       SOURCE = "the least that does: docs/model.md, Dose; what is measured out is rounded up to a spoon"
 
-      # option: Binding::Rescue::Option; bowl: callable, a share of the seen class and a factor of the dry side to a Binding::SeenMix; ends: shares of the
-      # class at either end; spread: how many times larger or smaller the dry side may be; want: texture id; wetter: it shall be wetter.
+      # option: Binding::Rescue::Option; bowl: callable, a share of the seen class and a factor of the dry side to a Binding::SeenMix; ends:
+      # shares of the class at either end; spread: how many times larger or smaller the dry side may be; want: texture id; wetter: it shall
+      # be wetter.
       def initialize(option, bowl:, ends:, spread:, want:, wetter:, library:)
         @option = option
         @bowl = bowl
@@ -55,10 +56,12 @@ module ElmCup
         needed = corner.needed
         Binding::Why::Step.new(
           figure: figure, value: needed.grams, formula: "(target * demand - supply) / (own - target * takes)",
-          inputs: {"target" => needed.target, "demand" => needed.demand, "supply" => needed.supply, "own" => needed.own, "takes" => needed.takes},
+          inputs: {"target" => needed.target, "demand" => needed.demand, "supply" => needed.supply, "own" => needed.own,
+                   "takes" => needed.takes},
           labels: {
             "target" => "fill a little inside “#{@want}”, at its nearer edge", "demand" => "mL that the dry side takes, #{words}",
-            "supply" => "mL of binder that count, #{words}", "own" => "mL of binder in a gram of #{@library[@option.ingredient].name.downcase}",
+            "supply" => "mL of binder that count, #{words}",
+            "own" => "mL of binder in a gram of #{@library[@option.ingredient].name.downcase}",
             "takes" => "mL that a gram of it takes up"
           }, source: SOURCE
         )

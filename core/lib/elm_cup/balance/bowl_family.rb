@@ -4,9 +4,14 @@ module ElmCup
   module Balance
     # A kind of bowl that cooks make, by what carries it: roles with the usual share of the bowl, and what can fill each.
     class BowlFamily
-      # of: "family:dates" or "id:cocoa", any of them; share of the bowl; taken: "always", "usually" or nil; usual: the id of what it is where
-      # nobody says.
+      # of: "family:dates" or "id:cocoa", any of them; share of the bowl; taken: "always", "usually" or nil; usual: the id of what it is
+      # where nobody says.
       Role = Value.of(:name, :of, :share, :taken, :usual) do
+        # The Role of a row of bowl_roles.csv.
+        def self.from_row(row)
+          new(name: row["role"], of: DataTable.list(row["of"]), share: row["share"].to_f, taken: row["taken"], usual: row["usual"])
+        end
+
         # There is no such bowl without it.
         def needed? = taken == "always"
 
@@ -26,7 +31,7 @@ module ElmCup
         @id = id
         @name = rows.first["name"]
         @process = rows.first["process"]
-        @roles = rows.map { |row| Role.new(name: row["role"], of: DataTable.list(row["of"]), share: row["share"].to_f, taken: row["taken"], usual: row["usual"]) }.freeze
+        @roles = rows.map { |row| Role.from_row(row) }.freeze
         freeze
       end
 

@@ -19,12 +19,14 @@ module ElmCup
       # n pieces are what weighs n to just under n + 1; a number of them is met up to half a piece over.
       def self.by_pieces(wish, each)
         aim = wish.value * each
-        new(aim: aim, range: {"<=" => (0.0...aim + each), ">=" => (aim..), "=" => (aim..aim + Wish::BatchPieces::HALF_A_PIECE * each)}.fetch(wish.op))
+        new(aim: aim, range: {"<=" => (0.0...aim + each), ">=" => (aim..),
+                              "=" => (aim..aim + Wish::BatchPieces::HALF_A_PIECE * each)}.fetch(wish.op))
       end
 
       def self.by_grams(wish)
         same = Wish::Figure::SAME * wish.value
-        new(aim: wish.value, range: {"<=" => (0.0..wish.value), ">=" => (wish.value..), "=" => (wish.value - same..wish.value + same)}.fetch(wish.op))
+        new(aim: wish.value, range: {"<=" => (0.0..wish.value), ">=" => (wish.value..),
+                                     "=" => (wish.value - same..wish.value + same)}.fetch(wish.op))
       end
       private_class_method :by_pieces, :by_grams
     end

@@ -37,7 +37,8 @@ module ElmCup
       # Against all other wishes where that can be had, else against those of the clash alone.
       def prices(wishes)
         wishes.filter_map do |wish|
-          Price.new(@question, wish, @question.wishes - [wish]).relaxed || Price.new(@question, wish, wishes - [wish]).relaxed&.with(enough: false)
+          Price.new(@question, wish, @question.wishes - [wish]).relaxed ||
+            Price.new(@question, wish, wishes - [wish]).relaxed&.with(enough: false)
         end
       end
     end

@@ -2,7 +2,8 @@
 
 module ElmCup
   module Balance
-    # A bowl from nothing: what there is, put together as cooks do, and balanced to what is wanted. Three different ones where there are so many.
+    # A bowl from nothing: what there is, put together as cooks do, and balanced to what is wanted. Three different ones where there are so
+    # many.
     class Cupboard
       MOST = 3
       # What opening one more thing counts, beside the size of the change.
@@ -46,7 +47,8 @@ module ElmCup
         return [@larder.shortage] if @larder.shortage
         return [unfound] if nearest_clashes.empty?
 
-        ["No bowl here comes to what you want. Of what is ticked a #{@nearest.family.name.downcase} one comes nearest; this is why it will not do:"]
+        family = @nearest.family.name.downcase
+        ["No bowl here comes to what you want. Of what is ticked a #{family} one comes nearest; this is why it will not do:"]
       end
 
       # One sentence that says what a Made is.
@@ -74,7 +76,8 @@ module ElmCup
       end
 
       def balancer(bowl)
-        Balancer.new(bowl.document, wishes: [*@wishes.map(&:text), "texture=#{@want}"], have: @larder.all.map(&:id), library: @library, pace: @pace,
+        Balancer.new(bowl.document, wishes: [*@wishes.map(&:text), "texture=#{@want}"], have: @larder.all.map(&:id), library: @library,
+          pace: @pace,
           most: @larder.grams.compact, shares: @larder.limits)
       end
 
@@ -114,7 +117,8 @@ module ElmCup
       def unfound
         return "No bowl was found in #{@pace.seconds} s; drop a wish, or tick more." if @pace.over?
 
-        "It can nearly be: the sums allow a bowl, but no amounts that can be measured here come out right. Loosen one wish a little, or tick more."
+        "It can nearly be: the sums allow a bowl, but no amounts that can be measured here come out right. " \
+          "Loosen one wish a little, or tick more."
       end
     end
   end

@@ -26,7 +26,8 @@ module ElmCup
           return found if found.any?
 
           whole = "a cupboard"
-          JsonFaults.of(SCHEMA, said.except("shape"), whole: whole) { :line_choice } + (said.key?("shape") ? Piece::Shape.faults(said["shape"], "/shape", whole: whole) : [])
+          JsonFaults.of(SCHEMA, said.except("shape"), whole: whole) { :line_choice } +
+            (said.key?("shape") ? Piece::Shape.faults(said["shape"], "/shape", whole: whole) : [])
         end
 
         def unknown(said, library)

@@ -30,8 +30,8 @@ module ElmCup
       # Most of a bowl that cooks make of what tastes or binds too strongly: ingredient id => share.
       def limits = all.to_h { |entry| [entry.id, BowlFamily::LIMITS[entry.like]] }.compact
 
-      # UsualBowls of at least one piece, of every family in a few ways; those that use up the most come first, and a way of each family before
-      # another of one.
+      # UsualBowls of at least one piece, of every family in a few ways; those that use up the most come first, and a way of each family
+      # before another of one.
       def bowls
         @bowls ||= families.flat_map { |ways| ways.select { |bowl| bowl.grams >= least_grams }.each_with_index.to_a }
           .sort_by.with_index { |(bowl, way), order| [left(bowl).size, way, order] }.map(&:first)
@@ -61,13 +61,17 @@ module ElmCup
         lead = family.roles.first
         plain = choices(lead, []).first(CARRIERS).map { |entry| filling(family, {lead => entry}) }
         ways = (plain + plain.first(1).flat_map { |way| others(family, way.to_h) }).uniq { |way| way.map { |_, entry| entry.id } }
-        ways.select { |way| (family.roles.select(&:needed?) - way.map(&:first)).empty? }.map { |way| UsualBowl.new(family, way, @said, size, @library) }
+        ways.select { |way| (family.roles.select(&:needed?) - way.map(&:first)).empty? }
+          .map { |way| UsualBowl.new(family, way, @said, size, @library) }
       end
 
       # The same with another thing in one of its roles, or one thing more; nothing that must be used up stays behind for it.
       def others(family, way)
         lead, *roles = family.roles
-        found = roles.filter_map { |role| choices(role, way.values).first&.then { |entry| filling(family, {lead => way[lead], role => entry}) } }
+        found = roles.filter_map do |role|
+          entry = choices(role, way.values).first
+          entry && filling(family, {lead => way[lead], role => entry})
+        end
         found.select { |other| used_up(other) >= used_up(way) }
       end
 
@@ -82,13 +86,15 @@ module ElmCup
         end
       end
 
-      # What can fill a role: what must be used up, then what there is enough of and may be enough of, as cooks choose it, the usual thing and
-      # what stands for more than its own kind first, then the most.
+      # What can fill a role: what must be used up, then what there is enough of and may be enough of, as cooks choose it, the usual thing
+      # and what stands for more than its own kind first, then the most.
       def choices(role, taken)
         gone = taken.map(&:id)
-        fitting.select { |entry| role.takes?(entry) && !gone.include?(entry.id) && most(entry) >= role.share * LEAST_OF_SHARE }.sort_by do |entry|
+        fitting.select { |entry| role.takes?(entry) && !gone.include?(entry.id) && most(entry) >= role.share * LEAST_OF_SHARE }
+          .sort_by do |entry|
           there = grams[entry.id] || BowlSize::USUAL_GRAMS
-          [first(use_up.include?(entry.id)), first(there >= role.share * BowlSize::USUAL_GRAMS / 2), first(most(entry) >= role.share), role.rank(entry),
+          [first(use_up.include?(entry.id)), first(there >= role.share * BowlSize::USUAL_GRAMS / 2), first(most(entry) >= role.share),
+            role.rank(entry),
             first(entry.like == role.usual), first(!StandIns::KINDS.key?(entry.like)), -there, order.fetch(entry.id)]
         end
       end
@@ -106,7 +112,8 @@ module ElmCup
 
       def missing(family)
         lacks = family.roles.select { |role| role.needed? && fitting.none? { |entry| role.takes?(entry) } }
-        "#{family.name.downcase} lacks #{lacks.map { |role| role.of.map { |each| each.sub(/\A\w+:/, "").tr("-", " ") }.first(3).join(" or ") }.join(" and ")}"
+        wanted = lacks.map { |role| role.of.first(3).map { |each| each.sub(/\A\w+:/, "").tr("-", " ") }.join(" or ") }
+        "#{family.name.downcase} lacks #{wanted.join(" and ")}"
       end
     end
   end

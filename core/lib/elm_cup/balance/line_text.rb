@@ -12,7 +12,8 @@ module ElmCup
       def self.call(said, line, amount, grams, resolver)
         return {"ingredient" => said["ingredient"], "grams" => number(grams)} unless said["text"]
 
-        candidates(said, line, amount, grams).find { |each| same?(resolver.resolve(each["text"], chosen: each["ingredient"]), line, grams) } ||
+        candidates(said, line, amount, grams)
+          .find { |each| same?(resolver.resolve(each["text"], chosen: each["ingredient"]), line, grams) } ||
           {"ingredient" => line.entry.id, "grams" => number(grams)}
       end
 
@@ -29,7 +30,8 @@ module ElmCup
           own = said.slice("ingredient")
           reading = Quantity::LineReader.read(said["text"])
           plain = [amount, ("packed" if reading.packed?), [reading.name, *reading.preparations].join(", ")].compact.join(" ")
-          [Quantity::Restatement.call(said["text"], amount), plain, "#{amount} #{reading.name}", weighed(line, reading, grams)].compact.uniq.flat_map do |text|
+          [Quantity::Restatement.call(said["text"], amount), plain, "#{amount} #{reading.name}", weighed(line, reading, grams)]
+            .compact.uniq.flat_map do |text|
             [{"text" => text, **own}, {"text" => text, "ingredient" => line.entry.id}]
           end.uniq
         end
@@ -40,7 +42,8 @@ module ElmCup
         end
 
         def same?(read, line, grams)
-          read.read? && read.entry == line.entry && read.form == line.form && read.melted == line.melted && read.prepared.nil? == line.prepared.nil? &&
+          read.read? && read.entry == line.entry && read.form == line.form && read.melted == line.melted &&
+            read.prepared.nil? == line.prepared.nil? &&
             (read.grams - grams).abs <= CLOSE * grams
         end
       end

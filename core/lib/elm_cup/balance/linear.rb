@@ -24,7 +24,9 @@ module ElmCup
       def one? = per_gram.all?(&:zero?) && (constant - 1).abs < Float::EPSILON
 
       # This less `times` times another.
-      def less(other, times) = Linear.new(per_gram.zip(other.per_gram).map { |own, their| own - times * their }, constant - times * other.constant)
+      def less(other, times)
+        Linear.new(per_gram.zip(other.per_gram).map { |own, their| own - times * their }, constant - times * other.constant)
+      end
 
       def +(other) = less(other, -1.0)
 

@@ -27,7 +27,8 @@ module ElmCup
 
       def move(amount, at)
         return line(amount, at) if amount.line?
-        return Move.new(amount: amount, at: at, gone: true) if @goes.call(amount) || @locked.call(amount) || (amount.instead_of && !line_goes?(amount.instead_of))
+        return Move.new(amount: amount, at: at, gone: true) if @goes.call(amount) || @locked.call(amount) ||
+          (amount.instead_of && !line_goes?(amount.instead_of))
 
         amount.instead_of ? stand_in(amount, at) : helper(amount, at)
       end

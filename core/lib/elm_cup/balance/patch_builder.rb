@@ -69,7 +69,8 @@ module ElmCup
         {"op" => "replace", "path" => spot.pointer, "value" => value}
       end
 
-      # Steps from the amount that was typed; in a batch made larger the whole difference in grams, and how far the line is off the new size.
+      # Steps from the amount that was typed; in a batch made larger the whole difference in grams, and how far the line is off the new
+      # size.
       def difference(amount, spot, count, grams)
         return amount.steps.difference(count) if (amount.steps.grams - spot.line.grams).abs <= SAME * grams
 
@@ -95,7 +96,8 @@ module ElmCup
         count = steps(move)
         value = LineText.call(spot.said, spot.line, steps.text(count), steps.grams(count), spot.part.resolver)
         text = said(value, move.amount.entry)
-        note(:instead, spot, move.amount.entry, text: text, grams: steps.grams(count).to_f, was: @spots.fetch(move.amount.instead_of).line.label, now: text)
+        note(:instead, spot, move.amount.entry, text: text, grams: steps.grams(count).to_f,
+          was: @spots.fetch(move.amount.instead_of).line.label, now: text)
         {"op" => "replace", "path" => spot.pointer, "value" => value}
       end
 

@@ -4,7 +4,8 @@ module ElmCup
   module Balance
     # What one gram of a line as it goes into the bowl adds to each figure that can be wished for.
     module PerGram
-      FIGURES = {"kcal" => :kcal, "sugars" => :sugars_g, "free_sugars" => :free_sugars_g, "protein" => :protein_g, "fat" => :fat_g, "fibre" => :fibre_g,
+      FIGURES = {"kcal" => :kcal, "sugars" => :sugars_g, "free_sugars" => :free_sugars_g, "protein" => :protein_g, "fat" => :fat_g,
+                 "fibre" => :fibre_g,
                  "net_carbohydrate" => :net_carbohydrate_g}.freeze
       NOTHING = [*FIGURES.keys, "one", "sweetness", "volume", "cost"].to_h { |figure| [figure, 0.0] }.freeze
 
@@ -15,7 +16,8 @@ module ElmCup
 
         nutrition = Mixture::Nutrition.new(bowl).for_mass(1.0)
         {**FIGURES.transform_values { |field| nutrition[field] }, "one" => 1.0, "sweetness" => Mixture::Sweetness.percent(bowl),
-                                                                  "volume" => 1 / Mixture::Density.of(bowl, air: 0), "cost" => (Mixture::Cost.of(bowl)&.money || 0).to_f / bowl.grams}
+                                                                  "volume" => 1 / Mixture::Density.of(bowl, air: 0),
+                                                                  "cost" => (Mixture::Cost.of(bowl)&.money || 0).to_f / bowl.grams}
       end
     end
   end

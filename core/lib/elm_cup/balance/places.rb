@@ -12,8 +12,12 @@ module ElmCup
         @assessment = assessment
         @in_piece = {}
         components = assessment.components.map { |part| [part, in_piece(part), nil] }
-        flavours = assessment.flavours.each_with_index.flat_map { |flavour, bowl| [[flavour.folded, 1.0, bowl], [flavour.topping, 0.0, bowl]] }
-        @all = (components + flavours).each_with_index.map { |(part, share, bowl), at| Place.new(part: part, at: at, in_piece: share, bowl: bowl) }
+        flavours = assessment.flavours.each_with_index.flat_map do |flavour, bowl|
+          [[flavour.folded, 1.0, bowl], [flavour.topping, 0.0, bowl]]
+        end
+        @all = (components + flavours).each_with_index.map do |(part, share, bowl), at|
+          Place.new(part: part, at: at, in_piece: share, bowl: bowl)
+        end
         @depths = {}
         @takers = {}
       end
@@ -29,7 +33,9 @@ module ElmCup
             if here.part.mix && !each.grams.zero?
               found[here.at] = figures(here, each).map { |figure| figure * share }.zip(found.fetch(here.at, [0.0] * 4)).map(&:sum)
             end
-            takers(here).each { |other, taking| put(reached[other.at], taking.carried(each, own, other.part.process), nil, share * taking.fraction.to_f) }
+            takers(here).each do |other, taking|
+              put(reached[other.at], taking.carried(each, own, other.part.process), nil, share * taking.fraction.to_f)
+            end
           end
         end
       end

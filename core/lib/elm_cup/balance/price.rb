@@ -11,8 +11,8 @@ module ElmCup
       GAIN = 1e-7
       # A price may be so much of what is given way above the least one.
       NEAR = 0.002
-      # to: a Float, a texture id, or nil where the wish must go; known: it was reckoned in the time; enough: with it everything else that is
-      # wished can be had, not only what it clashes with here.
+      # to: a Float, a texture id, or nil where the wish must go; known: it was reckoned in the time; enough: with it everything else that
+      # is wished can be had, not only what it clashes with here.
       Relaxed = Value.of(:wish, :to, known: true, enough: true)
 
       # question: Question; others: the wishes that stay.
@@ -70,7 +70,8 @@ module ElmCup
       def best(problem, ratio, value, sign)
         linear = value ? ratio.over.less(ratio.under, value) : ratio.over.less(ratio.under, @wish.value)
         coefficients, offset = problem.in_columns(linear * sign)
-        solution = Solver.solve(problem.program.with_cost(coefficients, offset), seconds: @question.pace.left, gap: gap(problem, ratio, value))
+        solution = Solver.solve(problem.program.with_cost(coefficients, offset), seconds: @question.pace.left,
+          gap: gap(problem, ratio, value))
         problem.grams_at(solution.values) if solution.found? && solution.status == :optimal
       end
 
@@ -93,8 +94,8 @@ module ElmCup
         (@wish.value + (away.positive? ? up : -up)).round(9)
       end
 
-      # A size sets out from another bowl for each bound, so it is sought by halving between what cannot be had and what is; where the others
-      # move what is, at the least and the most that they allow.
+      # A size sets out from another bowl for each bound, so it is sought by halving between what cannot be had and what is; where the
+      # others move what is, at the least and the most that they allow.
       def size
         now = @question.now(@wish)
         (now && possible?(whole(now))) ? halved(whole(now)) : allowed
@@ -116,7 +117,8 @@ module ElmCup
       # Whole pieces are a few fewer where each flavour loses some.
       def allowed
         value = [below, above].compact.min_by { |each| (each - @wish.value).abs } or return
-        sizes = @wish.in_pieces? ? ((value - @question.situation.pieces.shares.size).floor..value.ceil).to_a : [value.round(1), value.floor(1), value.ceil(1)]
+        sizes = @wish.in_pieces? ? ((value - @question.situation.pieces.shares.size).floor..value.ceil)
+          .to_a : [value.round(1), value.floor(1), value.ceil(1)]
         sizes.select(&:positive?).uniq.sort_by { |each| (each - @wish.value).abs }.find { |each| possible?(each) }
       end
 

@@ -123,7 +123,9 @@ module ElmCup
         @amounts.filter_map { |amount| [amount.entry.id, amount.cap_grams] if amount.cap_grams }.uniq.each do |id, grams|
           add(program, "there is no more of #{id}", rows.of_ingredient(id), upper: grams)
         end
-        situation.shares.each { |id, share| add(program, "share of #{id}", rows.of_ingredient(id).less(rows.whole("one"), share), upper: 0.0) }
+        situation.shares.each { |id, share|
+          add(program, "share of #{id}", rows.of_ingredient(id).less(rows.whole("one"), share), upper: 0.0)
+        }
       end
 
       def add(program, name, linear, lower: -Float::INFINITY, upper: Float::INFINITY, also: {})

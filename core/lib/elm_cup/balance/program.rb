@@ -20,7 +20,8 @@ module ElmCup
 
       # Adds a column; its index.
       def column(name, cost:, upper:, lower: 0, integer: true)
-        @columns << Column.new(name: name, cost: finite(cost, name), lower: finite(lower, name), upper: finite(upper, name), integer: integer)
+        @columns << Column.new(name: name, cost: finite(cost, name), lower: finite(lower, name), upper: finite(upper, name),
+          integer: integer)
         @columns.size - 1
       end
 
@@ -39,18 +40,26 @@ module ElmCup
       def option(*indices) = @options << indices
 
       # A row that has no column and cannot hold.
-      def impossible? = rows.any? { |row| row.coefficients.empty? && !0.0.between?(row.lower - Solver::TOLERANCE, row.upper + Solver::TOLERANCE) }
+      def impossible?
+        rows.any? { |row| row.coefficients.empty? && !0.0.between?(row.lower - Solver::TOLERANCE, row.upper + Solver::TOLERANCE) }
+      end
 
       # The same with other costs: `coefficients` by column, `offset`.
       def with_cost(coefficients, offset)
         dup.tap do |other|
-          other.send(:replace, columns.each_with_index.map { |column, at| column.with(cost: finite(coefficients.fetch(at, 0.0), column.name)) }, offset)
+          other.send(:replace, columns.each_with_index.map { |column, at|
+            column.with(cost: finite(coefficients.fetch(at, 0.0), column.name))
+          }, offset)
         end
       end
 
       # The same in which the columns of `indices` stay at nothing.
       def without(indices)
-        dup.tap { |other| other.send(:replace, columns.each_with_index.map { |column, at| indices.include?(at) ? column.with(lower: 0.0, upper: 0.0) : column }, offset) }
+        dup.tap { |other|
+          other.send(:replace, columns.each_with_index.map { |column, at|
+            indices.include?(at) ? column.with(lower: 0.0, upper: 0.0) : column
+          }, offset)
+        }
       end
 
       private

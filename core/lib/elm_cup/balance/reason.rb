@@ -8,12 +8,13 @@ module ElmCup
 
       MOST_NAMES = 3
 
-      # changes: PatchBuilder::Changes; found: Search::Found; number: 0 for the first answer; times: how many times as large the batch was made first;
-      # edge: textures at the edge of their class had to do; quick: nothing smaller was looked for.
+      # changes: PatchBuilder::Changes; found: Search::Found; number: 0 for the first answer; times: how many times as large the batch was
+      # made first; edge: textures at the edge of their class had to do; quick: nothing smaller was looked for.
       def self.call(changes, found, number, times:, edge:, quick:)
         return "#{said(changes, times)}: the first that was found; a smaller change may yet be." if quick && !found.proved?
 
-        least = found.proved? ? "no smaller change in your measures does it" : "none smaller was found; the least is at most #{(found.above * 100).ceil} % smaller"
+        least = "no smaller change in your measures does it"
+        least = "none smaller was found; the least is at most #{(found.above * 100).ceil} % smaller" unless found.proved?
         "#{said(changes, times)}; #{least}#{OTHERS[number]}.#{" The texture is only just reached: its middle is out of reach." if edge}"
       end
 
@@ -21,7 +22,8 @@ module ElmCup
       KINDS = {"more" => :more, "less" => :less, "in comes" => :added, "instead" => :instead, "out goes" => :gone}.freeze
 
       def self.said(changes, times)
-        sized = "The same bowl made #{Quantity::FractionText.decimal(times.round(2))} times as large, each line brought to a measure that you have" if times != 1
+        factor = Quantity::FractionText.decimal(times.round(2))
+        sized = "The same bowl made #{factor} times as large, each line brought to a measure that you have" if times != 1
         moves = changes.reject(&:only_size?)
         parts = KINDS.filter_map do |word, kind|
           names = moves.select { |change| moved(change) == kind }.map { |change| (kind == :gone) ? change.was : change.name }.uniq

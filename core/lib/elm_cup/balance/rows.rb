@@ -50,7 +50,8 @@ module ElmCup
         Sides.new(p: a + b + o * keep, q: a + b * keep + o, demand: d, lead: b.less(o, 1.0))
       end
 
-      # Texture numbers between which wished classes are taken, from the first to the last: their middle, or all of them. End classes are open.
+      # Texture numbers between which wished classes are taken, from the first to the last: their middle, or all of them. End classes are
+      # open.
       def window(textures, all:)
         first, last = textures.map { |texture| Binding::Texture.index(texture) }
         from, to = all ? [INSIDE, 1 - INSIDE] : AIM
@@ -65,7 +66,11 @@ module ElmCup
 
       # The same of each bowl that is shaped for itself.
       def pieces_apart
-        situation.pieces.shares.each_index.map { |bowl| Linear.new(@amounts.map { |amount| pieces_per_gram(amount) * share(amount, bowl) }) }
+        situation.pieces.shares.each_index.map { |bowl|
+          Linear.new(@amounts.map { |amount|
+            pieces_per_gram(amount) * share(amount, bowl)
+          })
+        }
       end
 
       # Whole pieces of all bowls where the amounts weigh `grams`.

@@ -28,7 +28,8 @@ module ElmCup
       # A formula document as a Hash.
       def to_h
         {"elm_cup" => "formula/1", "name" => "#{@bowl.family.name} bowl: #{@bowl.entries.first(3).map { |entry| entry.name.downcase }.join(", ")}"[0, 120],
-         "components" => [{"name" => "dough", "type" => "dough", "process" => @bowl.family.process, "want" => @said["want"] || Document::Formula::USUAL_WANT, "lines" => chosen.map(&:line)}],
+         "components" => [{"name" => "dough", "type" => "dough", "process" => @bowl.family.process,
+                           "want" => @said["want"] || Document::Formula::USUAL_WANT, "lines" => chosen.map(&:line)}],
          **@said.slice("shape", "kitchen")}
       end
 
@@ -37,8 +38,10 @@ module ElmCup
       # The nearest measure of each; where that does not come to what it should, as few of them as can be a step more or less.
       def chosen
         @chosen ||= begin
-          nearest, *others = @bowl.entries.map { |entry| measures(entry) }.then { |first, *rest| first.product(*rest) }.map { |lines| [*lines, *salt] }
-          @range.cover?(sum(nearest)) ? nearest : others.select { |lines| @range.cover?(sum(lines)) }.min_by { |lines| [(lines - nearest).size, (sum(lines) - sum(nearest)).abs] } || nearest
+          nearest, *others = @bowl.entries.map { |entry| measures(entry) }.then { |first, *rest| first.product(*rest) }
+            .map { |lines| [*lines, *salt] }
+          @range.cover?(sum(nearest)) ? nearest : others.select { |lines| @range.cover?(sum(lines)) }
+            .min_by { |lines| [(lines - nearest).size, (sum(lines) - sum(nearest)).abs] } || nearest
         end
       end
 
@@ -51,7 +54,8 @@ module ElmCup
         @salt ||= [measured("salt", "#{@kitchen.measures.exists_as(SALT_SPOON) || SALT_PINCHES} fine salt")].compact
       end
 
-      # Measureds: whole dates, else spoons and cups, the nearest first; grams where neither is known, or the least of them is more than there is.
+      # Measureds: whole dates, else spoons and cups, the nearest first; grams where neither is known, or the least of them is more than
+      # there is.
       def measures(entry)
         name = entry.names.first || entry.name.downcase
         name += ", melted" if %w[coconut-oil coconut-butter].include?(entry.like)
@@ -62,7 +66,8 @@ module ElmCup
       # nil for what cannot be read, and for more than there is.
       def measured(id, text)
         line = @resolver.resolve(text, chosen: id)
-        Measured.new(line: {"text" => text, "ingredient" => id}, grams: line.grams) if line.read? && (@have[id].nil? || line.grams <= @have[id])
+        Measured.new(line: {"text" => text, "ingredient" => id}, grams: line.grams) if line.read? &&
+          (@have[id].nil? || line.grams <= @have[id])
       end
 
       def weighed(entry)
@@ -78,7 +83,8 @@ module ElmCup
 
       # Whole steps in spoons and cups.
       def spoons(entry)
-        weight = @library.weights(entry.id).find { |each| each.form == entry.hand_form && each.grams_per_ml } || @library.weights(entry.id).find(&:grams_per_ml) or return
+        weight = @library.weights(entry.id).find { |each| each.form == entry.hand_form && each.grams_per_ml } ||
+          @library.weights(entry.id).find(&:grams_per_ml) or return
         ml = Rational(@grams[entry.id].round(3).to_s) / weight.grams_per_ml
         step = Steps.step(:millilitres, ml, @kitchen.measures)
         around(ml / step).map { |count| @kitchen.measures.nearest(count * step, exact: true).text }

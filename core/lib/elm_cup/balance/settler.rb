@@ -43,7 +43,8 @@ module ElmCup
           assessment = judged(builder)
           missed = @question.wishes.reject { |wish| wish.met?(assessment) }
           if missed.empty?
-            return Settled.new(builder: builder, assessment: assessment, found: found.with(bound: bound), problem: problem, edge: edge, quick: quick)
+            return Settled.new(builder: builder, assessment: assessment, found: found.with(bound: bound), problem: problem, edge: edge,
+              quick: quick)
           end
 
           sums = sums(problem, found.values)

@@ -3,8 +3,10 @@
 module ElmCup
   module Balance
     # A bowl as a Problem sees it.
-    #   amounts  Amounts that stand in it     candidates  Amounts that may come in     parts  Parts     leading  index of the Part that stands for all
-    #   pieces   Pieces, nil without a shape  met         text of each wish that holds already => its figure now, a texture number or a Float
+    #   amounts  Amounts that stand in it     candidates  Amounts that may come in     parts  Parts
+    #   leading  index of the Part that stands for all
+    #   pieces   Pieces, nil without a shape  met
+    #   text of each wish that holds already => its figure now, a texture number or a Float
     #   shares   ingredient id => the most of everything that it may be
     #   times    how many times as large the batch was made before anything moves, exact; 1 where its size is left
     Situation = Value.of(:amounts, :candidates, :parts, :leading, :pieces, met: {}, shares: {}, times: 1r) do

@@ -29,7 +29,9 @@ module ElmCup
       def make
         lines = @places.all.flat_map { |place| lines(place) }
         amounts, candidates = @helped ? helpers(lines) : [lines, []]
-        parts = @places.all.map { |place| Part.new(name: place.part.name, type: place.part.type.id, number: place.part.mix&.saturation&.number) }
+        parts = @places.all.map { |place|
+          Part.new(name: place.part.name, type: place.part.type.id, number: place.part.mix&.saturation&.number)
+        }
         Situation.new(amounts: amounts, candidates: candidates + stand_ins(lines), parts: parts,
           leading: parts.index { |part| part.name == @assessment.leading.name }, pieces: pieces, shares: @shares)
       end
@@ -51,7 +53,8 @@ module ElmCup
 
       # portion: the line's own in its part, nil for one that is not in it yet.
       def amount(id, place, role, line, steps, portion: nil, **more)
-        Amount.new(id: id, part: place.at, role: role, entry: line.entry, steps: steps, per_gram: PerGram.of(line), in_piece: place.in_piece,
+        Amount.new(id: id, part: place.at, role: role, entry: line.entry, steps: steps, per_gram: PerGram.of(line),
+          in_piece: place.in_piece,
           bowl: place.bowl, heated: line.heated?, binding: @places.binding(place, line, portion), name: line.entry.name.downcase,
           cap_grams: @most[line.entry.id]&.to_f, **more)
       end
@@ -72,7 +75,9 @@ module ElmCup
       # A coat is melted, a topping strewn, and what is folded in is folded in: nothing is stirred into these.
       def helped?(place) = place.bowl.nil? && place.part.want && place.part.mix
 
-      def grown(amount, place) = amount.with(most_up: (place.part.grams * Helpers::MOST / (amount.steps.step * amount.steps.grams_per)).floor)
+      def grown(amount, place)
+        amount.with(most_up: (place.part.grams * Helpers::MOST / (amount.steps.step * amount.steps.grams_per)).floor)
+      end
 
       def helper(place, row, entry, steps, most)
         part = place.part

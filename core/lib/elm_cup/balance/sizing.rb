@@ -35,7 +35,11 @@ module ElmCup
         still = sum.at(grams.each_with_index.map { |weight, at| scales?(all[at]) ? 0.0 : weight })
         return Rational(wish.value / now) if counted?(wish)
 
-        target = wish.value + (wish.in_pieces? ? @situation.pieces.lost + ((wish.op == "<=") ? 0.0 : OVER) : 0.0)
+        target = wish.value + (if wish.in_pieces?
+                                 @situation.pieces.lost + ((wish.op == "<=") ? 0.0 : OVER)
+                               else
+                                 0.0
+                 end)
         (now > still) ? ((target - still) / (now - still)).rationalize(Rational(1, 10_000)) : 1r
       end
 

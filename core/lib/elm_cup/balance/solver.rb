@@ -28,7 +28,8 @@ module ElmCup
         return NOTHING if program.impossible?
         return Solution.new(status: :optimal, cost: program.offset, values: []) if program.columns.empty?
 
-        attempt(program, seconds, whole, gap, presolve: "choose") || attempt(program, seconds, whole, gap, presolve: "off") || NOTHING.with(status: :none)
+        attempt(program, seconds, whole, gap, presolve: "choose") || attempt(program, seconds, whole, gap, presolve: "off") ||
+          NOTHING.with(status: :none)
       end
 
       LEAST_SECONDS = 0.005
@@ -50,7 +51,8 @@ module ElmCup
           rows = program.rows.reject { |row| row.coefficients.empty? }
           starts = rows.each_with_object([0]) { |row, sums| sums << sums.last + row.coefficients.size }
           data = {
-            sense: :minimize, offset: program.offset, col_cost: columns.map(&:cost), col_lower: columns.map(&:lower), col_upper: columns.map(&:upper),
+            sense: :minimize, offset: program.offset, col_cost: columns.map(&:cost), col_lower: columns.map(&:lower),
+            col_upper: columns.map(&:upper),
             row_lower: rows.map(&:lower), row_upper: rows.map(&:upper), a_format: :rowwise, a_start: starts[0...-1],
             a_index: rows.flat_map { |row| row.coefficients.keys }, a_value: rows.flat_map { |row| row.coefficients.values }
           }
@@ -70,7 +72,8 @@ module ElmCup
 
         def solution(program, answer, model)
           case answer[:status]
-          when :optimal then Solution.new(status: :optimal, cost: answer[:obj_value], values: answer[:col_value], reduced: answer[:col_dual], bound: answer[:obj_value])
+          when :optimal then Solution.new(status: :optimal, cost: answer[:obj_value], values: answer[:col_value],
+            reduced: answer[:col_dual], bound: answer[:obj_value])
           when :infeasible, :unbounded_or_infeasible then NOTHING
           when :time_limit then interrupted(program, answer, bound(model))
           else NOTHING.with(status: :none)

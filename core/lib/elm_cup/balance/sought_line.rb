@@ -10,7 +10,8 @@ module ElmCup
         return if plain.empty?
 
         lines = assessment.read_lines.map { |_, line, _| line }
-        by_pointer(assessment, plain) || lines.find { |line| line.entry.id == plain } || lines.find { |line| line.entry.name.downcase == plain } ||
+        by_pointer(assessment, plain) || lines.find { |line| line.entry.id == plain } ||
+          lines.find { |line| line.entry.name.downcase == plain } ||
           lines.find { |line| line.label.downcase.include?(plain) }
       end
 

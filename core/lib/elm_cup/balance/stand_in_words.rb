@@ -11,7 +11,8 @@ module ElmCup
         melted = line.melted ? ", melted" : ""
         grams = "#{LineText.number(line.base_grams * times)} g"
         same = (steps && times == 1 && %i[millilitres ounces].include?(steps.kind)) ? steps.text(0) : grams
-        [same, grams].uniq.flat_map { |amount| ["#{amount} #{name}#{melted}#{form}", "#{amount} #{name}#{melted}", "#{amount} #{name}"] }.find do |text|
+        [same, grams].uniq.flat_map { |amount| ["#{amount} #{name}#{melted}#{form}", "#{amount} #{name}#{melted}", "#{amount} #{name}"] }
+          .find do |text|
           resolver.resolve(text, chosen: entry.id).read?
         end
       end

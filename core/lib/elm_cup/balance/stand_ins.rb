@@ -28,9 +28,11 @@ module ElmCup
         @fits = fits
       end
 
-      # [Entry, how many times the grams] of at most MOST, the likeliest first. line: Ingredient::Line; portion: its Binding::Portion, nil for none.
+      # [Entry, how many times the grams] of at most MOST, the likeliest first. line: Ingredient::Line; portion: its Binding::Portion, nil
+      # for none.
       def for(line, portion, most: MOST)
-        (customs(line.entry) + alike(line, portion).map { |entry| [entry, 1] }).uniq(&:first).reject { |entry, _| entry == line.entry }.select { |entry, _| StandIns.eaten_as_it_is?(entry) && @fits.call(entry) }.first(most)
+        (customs(line.entry) + alike(line, portion).map { |entry| [entry, 1] }).uniq(&:first).reject { |entry, _| entry == line.entry }
+          .select { |entry, _| StandIns.eaten_as_it_is?(entry) && @fits.call(entry) }.first(most)
       end
 
       private
@@ -46,7 +48,8 @@ module ElmCup
         near = @library.all.filter_map do |entry|
           figures = @library.binding(entry.id, form) || @library.binding(entry.id, entry.hand_form)
           next if KINDS[entry.like] != KINDS[line.entry.like]
-          next if figures.nil? || figures.kind != own.kind || figures.inclusion != own.inclusion || entry.perishable != line.entry.perishable
+          next if figures.nil? || figures.kind != own.kind || figures.inclusion != own.inclusion ||
+            entry.perishable != line.entry.perishable
 
           [distance(line.entry, own, entry, figures), entry]
         end
@@ -55,7 +58,8 @@ module ElmCup
 
       def distance(entry, own, other, figures)
         binding = %i[a b o d].sum { |letter| (own.public_send(letter) - figures.public_send(letter)).abs }
-        composition = %i[sugars fat protein starch fibre].sum { |part| (entry.composition.public_send(part) - other.composition.public_send(part)).abs } / PER_100G
+        one, two = [entry, other].map(&:composition)
+        composition = %i[sugars fat protein starch fibre].sum { |part| (one.public_send(part) - two.public_send(part)).abs } / PER_100G
         binding + composition + ((entry.family == other.family) ? 0.0 : FAMILY)
       end
     end

@@ -42,7 +42,8 @@ module ElmCup
 
         # Steps of a helper: from nothing, by `step`, a text such as "1 tsp"; grams_per_ml exact.
         def from_nothing(step, grams_per_ml, measures)
-          new(kind: :millilitres, start: 0, step: measures.millilitres(measures.exists_as(step) || LARGEST), grams_per: grams_per_ml, measures: measures)
+          new(kind: :millilitres, start: 0, step: measures.millilitres(measures.exists_as(step) || LARGEST), grams_per: grams_per_ml,
+            measures: measures)
         end
 
         # The step that an amount takes in its unit.
@@ -113,7 +114,7 @@ module ElmCup
         case kind
         when :millilitres then @measures.nearest(amount(count), exact: true).text
         when :things then Quantity::FractionText.mixed(amount(count))
-        when :grams then "#{Quantity::FractionText.decimal((amount(count) / written_to(amount(count))).round * written_to(amount(count)))} g"
+        when :grams then "#{Quantity::FractionText.decimal(written(amount(count)))} g"
         when :ounces then "#{Quantity::FractionText.mixed((amount(count) / QUARTER).round * QUARTER)} oz"
         end
       end
@@ -130,8 +131,8 @@ module ElmCup
         "#{count.negative? ? "−" : "+"}#{text}"
       end
 
-      # The Steps of about `factor` times as much, brought to an amount that exists: to a step where that is near enough, else to a finer one.
-      # most: the grams that there are, nil for enough.
+      # The Steps of about `factor` times as much, brought to an amount that exists: to a step where that is near enough, else to a finer
+      # one. most: the grams that there are, nil for enough.
       def scaled(factor, most: nil)
         amount = start * factor
         near = round(amount, self.class.step(kind, amount, @measures))
@@ -167,6 +168,9 @@ module ElmCup
         else [Rational(step, 5), written_to(amount)].max
         end
       end
+
+      # An amount as it is written.
+      def written(amount) = (amount / written_to(amount)).round * written_to(amount)
 
       # Grams and ounces are written to so much.
       def written_to(amount)

@@ -12,19 +12,21 @@ module ElmCup
       LOWER = 0.9
       OUT_OF_STOCK = "out-of-stock"
       LOWER_SUGAR = "lower-sugar"
-      REASONS = ["nut-free", "peanut-free", "sesame-free", "soy-free", "dairy-free", "gluten-free", "grain-free", "vegan", "vegetarian", "raw",
+      REASONS = ["nut-free", "peanut-free", "sesame-free", "soy-free", "dairy-free", "gluten-free", "grain-free", "vegan", "vegetarian",
+        "raw",
         "refined-sugar-free", LOWER_SUGAR, OUT_OF_STOCK].freeze
       # As people say them.
       ALIASES = {
-        "no refined sugar" => "refined-sugar-free", "no-refined-sugar" => "refined-sugar-free", "lower sugar" => LOWER_SUGAR, "less sugar" => LOWER_SUGAR,
+        "no refined sugar" => "refined-sugar-free", "no-refined-sugar" => "refined-sugar-free", "lower sugar" => LOWER_SUGAR,
+        "less sugar" => LOWER_SUGAR,
         "out of stock" => OUT_OF_STOCK
       }.freeze
       KEEPS_NO_TEXTURE = "no amount of it keeps the texture, with nothing else over twice or under half of what it is"
       # An Entry with the Answer that takes it in, nil where there is none.
       Tried = Value.of(:entry, :answer)
 
-      # line: Ingredient::Line that is replaced; entry: its Ingredient::Entry; reason: one of REASONS; answers: Tried that do, the likeliest first;
-      # refused: Tried that do not
+      # line: Ingredient::Line that is replaced; entry: its Ingredient::Entry; reason: one of REASONS; answers: Tried that do, the likeliest
+      # first; refused: Tried that do not
       attr_reader :line, :entry, :reason, :answers, :refused
 
       # line: an ingredient id, a name, a pointer, or what stands in the line; reason: one of REASONS, or as people say it.
@@ -87,7 +89,8 @@ module ElmCup
         reason == OUT_OF_STOCK || other.composition.sugars <= LOWER * entry.composition.sugars
       end
 
-      # The stand-in alone first; where no amount of it keeps the texture, with a helper and other lines moving too. nil where the time is up.
+      # The stand-in alone first; where no amount of it keeps the texture, with a helper and other lines moving too. nil where the time is
+      # up.
       def tried(candidate)
         return if @pace.over?
 

@@ -42,7 +42,8 @@ module ElmCup
 
         numbered = used.each.with_index(1)
         inputs = numbered.flat_map { |at, number| [["g#{number}", digits(@grams[at])], ["k#{number}", digits(linear.per_gram[at])]] }.to_h
-        labels = numbered.flat_map { |at, number| [["g#{number}", "grams of #{@amounts[at].name}"], ["k#{number}", "#{name} of one gram"]] }.to_h
+        labels = numbered.flat_map { |at, number| [["g#{number}", "grams of #{@amounts[at].name}"], ["k#{number}", "#{name} of one gram"]] }
+          .to_h
         {formula: "(#{(1..used.size).map { |number| "g#{number} * k#{number}" }.join(" + ")})", inputs: inputs, labels: labels}
       end
 
@@ -68,7 +69,8 @@ module ElmCup
           labels["gone"] = "lines that go, 1 each; a stand-in saves .85"
         end
         inputs = {"nothing" => 0} if inputs.empty?
-        Sum.new(figure: "size", value: digits(@found.cost), formula: size_formula(parts.size, gone), inputs: inputs, labels: labels, source: SIZE_SOURCE)
+        Sum.new(figure: "size", value: digits(@found.cost), formula: size_formula(parts.size, gone), inputs: inputs, labels: labels,
+          source: SIZE_SOURCE)
       end
 
       SIZE_SOURCE = "size of a change: docs/model.md, Balance"
@@ -87,7 +89,8 @@ module ElmCup
       end
 
       def words(kind, amount)
-        {comes: "#{amount.name} comes in", count: "steps of #{amount.name}", up: "steps more of #{amount.name}", down: "steps less of #{amount.name}"}.fetch(kind)
+        {comes: "#{amount.name} comes in", count: "steps of #{amount.name}", up: "steps more of #{amount.name}",
+         down: "steps less of #{amount.name}"}.fetch(kind)
       end
 
       def digits(value)

@@ -13,8 +13,8 @@ module ElmCup
       MOST_NAME = 100
       # Grams that a document's shape takes.
       PIECE_RANGE = [1, 1000].freeze
-      # One line of it: component, the line as it is in the bowl, what to measure, ingredient id, grams measured and wanted (exact), and whether
-      # it is so little that it is left to the eye.
+      # One line of it: component, the line as it is in the bowl, what to measure, ingredient id, grams measured and wanted (exact), and
+      # whether it is so little that it is left to the eye.
       Line = Value.of(:component, :was, :text, :ingredient, :grams, :wanted, left_out: false) do
         # Per cent that it is off what is wanted; nil where it is left out.
         def error_pct = left_out ? nil : (100 * (grams / wanted - 1)).to_f.round(1)
@@ -44,7 +44,9 @@ module ElmCup
       # The formula document of it.
       def document
         @document ||= begin
-          parts = @said["components"].each_with_index.map { |said, at| said.merge("lines" => lines_of(before.components[at], said["lines"]), **takes(said, at)) }
+          parts = @said["components"].each_with_index.map { |said, at|
+            said.merge("lines" => lines_of(before.components[at], said["lines"]), **takes(said, at))
+          }
           @said.merge("name" => "#{@said["name"][0, MOST_NAME]} (trial)", "components" => parts, "shape" => shape).except("splits")
         end
       end
@@ -55,14 +57,16 @@ module ElmCup
       # Lines, those without an amount aside.
       def lines
         @lines ||= before.components.each_with_index.flat_map do |part, at|
-          part.lines.each_with_index.reject { |line, _| line.grams.zero? }.map { |line, number| line(part, line, number, @said["components"][at]["lines"][number]) }
+          part.lines.each_with_index.reject { |line, _| line.grams.zero? }
+            .map { |line, number| line(part, line, number, @said["components"][at]["lines"][number]) }
         end
       end
 
       # The Binding::Why::Step of the share.
       def share_step
         Binding::Why::Step.new(
-          figure: "share", value: factor, formula: "min(pieces * piece / rolled, 1)", inputs: {"pieces" => pieces, "piece" => piece_grams, "rolled" => shaped},
+          figure: "share", value: factor, formula: "min(pieces * piece / rolled, 1)",
+          inputs: {"pieces" => pieces, "piece" => piece_grams, "rolled" => shaped},
           labels: {"piece" => "grams of a piece", "rolled" => "grams that are rolled"},
           source: "each line's grams times this, then the nearest that can be measured (docs/model.md, Trial)"
         )
@@ -114,13 +118,16 @@ module ElmCup
         return {} unless said["takes"]
 
         takings = before.components[at].takings
-        {"takes" => said["takes"].zip(takings).map { |take, taking| take["share"] ? take : {"component" => take["component"], "grams" => (taking.grams * factor).to_f.round(3)} }}
+        {"takes" => said["takes"].zip(takings).map { |take, taking|
+          take["share"] ? take : {"component" => take["component"], "grams" => (taking.grams * factor).to_f.round(3)}
+        }}
       end
 
       # [the line's Hash as a document has it, TrialMeasure::Measure]
       def measure(part, line, at, said)
         @measured["#{part.lines_at}/#{at}"] ||= begin
-          best = TrialMeasure.new(line, part, scale: scale, library: @library, teaspoon_ml: before.formula.kitchen.cup.teaspoon_ml).of(line.grams * factor)
+          best = TrialMeasure.new(line, part, scale: scale, library: @library, teaspoon_ml: before.formula.kitchen.cup.teaspoon_ml)
+            .of(line.grams * factor)
           now = said["text"] ? said : {"text" => line.label, "ingredient" => line.entry.id}
           [LineText.call(now, line, best.text, best.grams, part.resolver), best]
         end

@@ -48,7 +48,8 @@ module ElmCup
 
       # The BowlDose of a Binding::Rescue::Option.
       def dose(option)
-        BowlDose.new(option, bowl: ->(share, demand) { seen_at(share, demand: demand) }, ends: ENDS, spread: told? ? BY_LINES : BY_FAMILY, want: want,
+        BowlDose.new(option, bowl: ->(share, demand) { seen_at(share, demand: demand) }, ends: ENDS, spread: told? ? BY_LINES : BY_FAMILY,
+          want: want,
           wetter: @index < Binding::Texture.index(want), library: @library)
       end
 
@@ -97,7 +98,8 @@ module ElmCup
       def judged?(mix) = mix.saturation.demand.positive? && mix.saturation.supply.positive?
 
       def unjudged(mix)
-        InvalidDocument.refuse("/roughly", :bowl_unjudged, missing: mix.saturation.demand.positive? ? "nothing in it that binds" : "nothing dry in it")
+        InvalidDocument.refuse("/roughly", :bowl_unjudged,
+          missing: mix.saturation.demand.positive? ? "nothing in it that binds" : "nothing dry in it")
       end
 
       # The bowl as it looks, `share` of the way through the seen class.

@@ -40,7 +40,9 @@ module ElmCup
 
       # Ingredient id => grams: its share of what is aimed at, kept within what there is.
       def amounts
-        total = [@size.aim, *filled.select { |role, _| role.needed? }.filter_map { |_, entry| @have[entry.id] && @have[entry.id] / shares[entry.id] }].min
+        total = [@size.aim, *filled.select { |role, _|
+          role.needed?
+        }.filter_map { |_, entry| @have[entry.id] && @have[entry.id] / shares[entry.id] }].min
         shares.to_h { |id, share| [id, [total * share, @have[id] || Float::INFINITY].min] }
       end
 

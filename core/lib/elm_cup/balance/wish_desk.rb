@@ -68,7 +68,8 @@ module ElmCup
       def names = @assessment.judged_parts.map(&:name)
 
       def phrase
-        Wish::Phrase.new(parts: names, now: ->(row, part) { now(row.key, part) }, texture: ->(part) { now("texture", part) }, find: method(:find))
+        Wish::Phrase.new(parts: names, now: ->(row, part) { now(row.key, part) }, texture: ->(part) { now("texture", part) },
+          find: method(:find))
       end
 
       def now(key, part) = Wish::Kind.kinds.fetch(key).new(text: key, key: key, op: "=", value: 0.0, part: part).now(@assessment)
@@ -77,7 +78,8 @@ module ElmCup
       def find(name)
         return name if @library[name]
 
-        here = @assessment.parts.flat_map(&:lines).find { |line| line.label.downcase.include?(name) || (line.read? && line.entry.name.downcase == name) }
+        here = @assessment.parts.flat_map(&:lines)
+          .find { |line| line.label.downcase.include?(name) || (line.read? && line.entry.name.downcase == name) }
         return here.entry.id if here&.read?
 
         match = @library.matcher.match(name)

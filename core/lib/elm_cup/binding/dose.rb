@@ -5,7 +5,8 @@ module ElmCup
     # How many grams of one ingredient bring a saturation to another. The supply is the greater of two straight lines,
     # P = A + B + (1 - lambda) O and Q = A + (1 - lambda) B + O, so the answer is exact. Source: docs/model.md, Dose.
     class Dose
-      # grams and what they are reckoned from: (target * demand - supply) / (own - target * takes), supply in mL and own in mL a gram of the line that decides.
+      # grams and what they are reckoned from: (target * demand - supply) / (own - target * takes), supply in mL and own in mL a gram of the
+      # line that decides.
       Needed = Value.of(:grams, :target, :demand, :supply, :own, :takes)
 
       # saturation: Saturation of the bowl; helper: Portion of the ingredient, figures per gram.
@@ -41,7 +42,8 @@ module ElmCup
 
       def needed(target)
         @lines.map do |supply, own|
-          Needed.new(grams: (target * @saturation.demand - supply) / (own - target * @demand_per_gram), target: target, demand: @saturation.demand, supply: supply, own: own, takes: @demand_per_gram)
+          Needed.new(grams: (target * @saturation.demand - supply) / (own - target * @demand_per_gram), target: target,
+            demand: @saturation.demand, supply: supply, own: own, takes: @demand_per_gram)
         end
       end
     end

@@ -59,7 +59,8 @@ module ElmCup
         id = each.line.entry.like
         dissolved = DISSOLVING[id]
         return portion(each.line, dissolved) if dissolved && saturation.watery > saturation.fat
-        return portion(each.line, "paste") if TO_PASTE.include?(id) && process == "processor" && !each.line.form_named && saturation.pulp_led?
+        return portion(each.line, "paste") if TO_PASTE.include?(id) && process == "processor" && !each.line.form_named &&
+          saturation.pulp_led?
 
         each
       end

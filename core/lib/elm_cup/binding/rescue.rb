@@ -19,7 +19,8 @@ module ElmCup
         row = HELPERS.find { |each| each["ingredient"] == id }
         entry = library[id]
         form = library.form?(id, row["form"]) ? row["form"] : entry.form_under(process)
-        Ingredient::Line.new(status: :read, text: nil, entry: entry, form: form, form_named: true, melted: row["form"] == "melted", grams: 1)
+        Ingredient::Line.new(status: :read, text: nil, entry: entry, form: form, form_named: true, melted: row["form"] == "melted",
+          grams: 1)
       end
 
       # mix: Mix or SeenMix; want: texture id; measures: Quantity::KitchenMeasures; lines_at: pointer to the lines in the
@@ -65,7 +66,9 @@ module ElmCup
 
       def outcomes
         @outcomes ||= if direction
-          helpers.map { |row| brought(row).any? ? refuse(row, "it would bring #{words(brought(row))} into a bowl that has none") : outcome(row) }
+          helpers.map { |row|
+            brought(row).any? ? refuse(row, "it would bring #{words(brought(row))} into a bowl that has none") : outcome(row)
+          }
         else
           []
         end
@@ -128,8 +131,10 @@ module ElmCup
       end
 
       def option(row, line, measure, after)
-        Option.new(ingredient: row["ingredient"], text: line.text, first_text: "#{first(row, measure)} #{row["words"]}", grams: line.grams.to_f, after: after,
-          why: why(row, line), patch: [*@opening, {"op" => "add", "path" => "#{@lines_at}/-", "value" => {"text" => line.text, "ingredient" => row["ingredient"]}}])
+        Option.new(ingredient: row["ingredient"], text: line.text, first_text: "#{first(row, measure)} #{row["words"]}",
+          grams: line.grams.to_f, after: after,
+          why: why(row, line), patch: [*@opening,
+            {"op" => "add", "path" => "#{@lines_at}/-", "value" => {"text" => line.text, "ingredient" => row["ingredient"]}}])
       end
 
       # Half of the dose, in whole steps of the trade where the half is more than one.

@@ -6,7 +6,8 @@ module ElmCup
     class Sentence
       # texture id => [what it does, what to do with it to get it there]
       WORDS = {
-        "loose" => ["stays loose", "loose"], "crumbly" => ["crumbles", "crumbly"], "presses" => ["presses", "press"], "rolls" => ["rolls", "roll"],
+        "loose" => ["stays loose", "loose"], "crumbly" => ["crumbles", "crumbly"], "presses" => ["presses", "press"],
+        "rolls" => ["rolls", "roll"],
         "tacky" => ["is tacky", "tacky"], "spreads" => ["spreads", "spread"], "pours" => ["pours", "pour"]
       }.freeze
       LIKELY_NEIGHBOUR = 0.15

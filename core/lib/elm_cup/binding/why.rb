@@ -17,7 +17,8 @@ module ElmCup
 
       # Steps from the lines up to the texture number; those that cannot be reckoned are left out.
       def steps
-        [sum("demand_ml", :d), sum("water_ml", :a) { |each| each.figures.kind != "syrup" }, sum("syrup_ml", :a) { |each| each.figures.kind == "syrup" },
+        [sum("demand_ml", :d), sum("water_ml", :a) { |each| each.figures.kind != "syrup" },
+          sum("syrup_ml", :a) { |each| each.figures.kind == "syrup" },
           sum("pulp_ml", :b), sum("fat_ml", :o), binder, *ratio].compact
       end
 
@@ -36,12 +37,14 @@ module ElmCup
           labels["#{letter}#{index}"] = "mL a gram, #{each.figures.form} (#{each.figures.source})"
         end
         formula = (1..used.size).map { |index| "g#{index} * #{letter}#{index}" }.join(" + ")
-        Step.new(figure: figure, value: used.sum { |each| each.public_send(:"#{letter}_ml") }, formula: formula, inputs: inputs, labels: labels, source: SOURCE)
+        Step.new(figure: figure, value: used.sum { |each| each.public_send(:"#{letter}_ml") }, formula: formula, inputs: inputs,
+          labels: labels, source: SOURCE)
       end
 
       def binder
         Step.new(figure: "binder_ml", value: @saturation.supply, formula: "water + syrup + pulp + fat - lambda * min(pulp, fat)",
-          inputs: {"water" => @saturation.water, "syrup" => @saturation.syrup, "pulp" => @saturation.pulp, "fat" => @saturation.fat, "lambda" => Saturation::LAMBDA},
+          inputs: {"water" => @saturation.water, "syrup" => @saturation.syrup, "pulp" => @saturation.pulp, "fat" => @saturation.fat,
+                   "lambda" => Saturation::LAMBDA},
           labels: {"lambda" => "share of the lesser of pulp and fat that oil masks, .70 ± .15"}, source: SOURCE)
       end
 
@@ -52,7 +55,8 @@ module ElmCup
           Step.new(figure: "saturation", value: @saturation.value, formula: "binder / demand",
             inputs: {"binder" => @saturation.supply, "demand" => @saturation.demand}, labels: {}, source: SOURCE),
           Step.new(figure: "texture_number", value: @saturation.number, formula: "3 + ln(saturation / 0.82) / ln(1.33)",
-            inputs: {"saturation" => @saturation.value}, labels: {"saturation" => "0.82 is where it begins to roll; each texture is 1.33 times the one before"},
+            inputs: {"saturation" => @saturation.value},
+            labels: {"saturation" => "0.82 is where it begins to roll; each texture is 1.33 times the one before"},
             source: "common practice, fitted to its cases")
         ]
       end

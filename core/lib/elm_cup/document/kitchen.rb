@@ -4,7 +4,8 @@ module ElmCup
   module Document
     # cup: CupStandard; spoons: texts; temperatures in Celsius. What the document leaves out is a usual kitchen.
     Kitchen = Value.of(:cup, :spoons, :freezer_c, :fridge_c, :room_c) do
-      self::USUAL = {"cup" => "us", "spoons" => Quantity::KitchenMeasures::SPOONS, "freezer_c" => -18, "fridge_c" => 4, "room_c" => 21}.freeze
+      self::USUAL = {"cup" => "us", "spoons" => Quantity::KitchenMeasures::SPOONS, "freezer_c" => -18, "fridge_c" => 4, "room_c" => 21}
+        .freeze
 
       # A Kitchen of a checked document.
       def self.from(part)

@@ -66,7 +66,8 @@ module ElmCup
 
         def splits(splits, components)
           names = components.map { |part| part["name"] }
-          stray = splits.each_with_index.reject { |split, _| split["component"].nil? || names.include?(split["component"]) }.map do |split, at|
+          stray = splits.each_with_index.reject { |split, _| split["component"].nil? || names.include?(split["component"]) }
+            .map do |split, at|
             Fault.at("/splits/#{at}/component", :no_such_component, name: split["component"], names: names.join(", "))
           end
           doubled = splits.map { |split| split["name"] }.tally.select { |_, count| count > 1 }.keys.map do |name|

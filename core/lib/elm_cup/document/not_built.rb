@@ -5,7 +5,8 @@ module ElmCup
     # What the product will know and does not yet: refused by name, never ignored. Rows of core/data/planned.csv less what is
     # registered, so that what is built is no longer refused without a word here.
     module NotBuilt
-      PLANNED = DataTable.rows("planned").group_by { |row| row["kind"] }.transform_values { |rows| rows.map { |row| row["name"] }.freeze }.freeze
+      PLANNED = DataTable.rows("planned").group_by { |row| row["kind"] }.transform_values { |rows| rows.map { |row| row["name"] }.freeze }
+        .freeze
 
       class << self
         # Names of a kind ("key", "shape", "wish") that are planned and not among `built`.

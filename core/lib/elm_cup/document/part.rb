@@ -10,7 +10,8 @@ module ElmCup
       # A component of a checked document, with the defaults of the product: a dough, mixed by hand.
       def self.component(said, index)
         pointer = "/components/#{index}"
-        new(name: said["name"], type: PartType[said["type"]], process: said["process"] || "hand", want: said["want"], pointer: pointer, key: "lines",
+        new(name: said["name"], type: PartType[said["type"]], process: said["process"] || "hand", want: said["want"], pointer: pointer,
+          key: "lines",
           lines: lines(said["lines"], "#{pointer}/lines"), takes: (said["takes"] || []).map { |take| Take.from(take) })
       end
 

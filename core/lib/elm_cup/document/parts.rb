@@ -26,7 +26,13 @@ module ElmCup
 
       # A copy of the document (Hash) with each line's Hash replaced by what the block gives for it; nil takes the line out.
       def self.map_lines(document)
-        lists = ->(part, keys) { part.merge(keys.select { |key| part[key] }.to_h { |key| [key, part[key].filter_map { |line| yield line }] }) }
+        lists = ->(part, keys) {
+          part.merge(keys.select { |key| part[key] }.to_h { |key|
+            [key, part[key].filter_map { |line|
+              yield line
+            }]
+          })
+        }
         copy = document.merge("components" => document["components"].map { |part| lists.call(part, %w[lines]) })
         document["splits"] ? copy.merge("splits" => document["splits"].map { |part| lists.call(part, %w[lines topping]) }) : copy
       end

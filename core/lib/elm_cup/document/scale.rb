@@ -16,7 +16,8 @@ module ElmCup
       def self.call(document, factor)
         exact = exact(factor)
         scaled = Parts.map_lines(document) { |said| line(said, exact) }
-        scaled["components"] = scaled["components"].map { |part| part["takes"] ? part.merge("takes" => part["takes"].map { |said| take(said, exact) }) : part }
+        scaled["components"] = scaled["components"]
+          .map { |part| part["takes"] ? part.merge("takes" => part["takes"].map { |said| take(said, exact) }) : part }
         scaled = scaled.merge("shape" => Piece::Shape.from(document["shape"]).scaled(exact).said) if document["shape"]
         Schema.check(scaled)
         scaled

@@ -33,7 +33,8 @@ module ElmCup
       # Every component is good, and so is all the rest.
       def self.good?(document)
         components = document["components"]
-        components.is_a?(Array) && components.any? && components.size <= MOST_COMPONENTS && components.all? { |each| GOOD.fetch(each) { COMPONENT.valid?(each) } } &&
+        components.is_a?(Array) && components.any? && components.size <= MOST_COMPONENTS &&
+          components.all? { |each| GOOD.fetch(each) { COMPONENT.valid?(each) } } &&
           SCHEMA.valid?(document.except("shape").merge("components" => STUB))
       end
 
@@ -41,7 +42,12 @@ module ElmCup
 
       # A shape is held to its own kind's schema, so that nothing is said of the kinds that it is not.
       def self.schema_faults(document)
-        found = good?(document) ? [] : JsonFaults.of(SCHEMA, document.except("shape"), whole: "a formula") { |pointer| TAKE.match?(pointer) ? :take_choice : :line_choice }
+        found = if good?(document)
+          []
+        else
+          JsonFaults.of(SCHEMA, document.except("shape"),
+            whole: "a formula") { |pointer| TAKE.match?(pointer) ? :take_choice : :line_choice }
+        end
         found + (document.key?("shape") ? Piece::Shape.faults(document["shape"], "/shape") : [])
       end
 

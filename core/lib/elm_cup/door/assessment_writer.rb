@@ -30,7 +30,10 @@ module ElmCup
           return known if sections.nil?
 
           strange = sections - known
-          InvalidDocument.refuse("/sections", :no_such_section, section: strange.first.to_s.scrub[0, 60], sections: known.join(", ")) if strange.any?
+          if strange.any?
+            InvalidDocument.refuse("/sections", :no_such_section, section: strange.first.to_s.scrub[0, 60],
+              sections: known.join(", "))
+          end
           known & sections
         end
 

@@ -8,7 +8,8 @@ module ElmCup
 
       def self.call(result)
         {
-          "elm_cup" => VERSION, "wishes" => result.wishes.map { |state| wish(state, result.kept) }, "answers" => result.answers.map { |each| answer(each) },
+          "elm_cup" => VERSION, "wishes" => result.wishes.map { |state| wish(state, result.kept) },
+          "answers" => result.answers.map { |each| answer(each) },
           "clashes" => Json.of(result.clashes), "notes" => result.notes
         }
       end
@@ -18,7 +19,8 @@ module ElmCup
         {
           "formula" => answer.document, "changes" => answer.changes.map { |each| change(each) }, "patch" => answer.patch,
           "before" => OutlineWriter.call(answer.before), "after" => OutlineWriter.call(answer.after),
-          **Json.of(Assessment::DietChange.of(answer.before, answer.after)), "size" => Json.round(answer.size, 4), "proved_optimal" => answer.proved?,
+          **Json.of(Assessment::DietChange.of(answer.before, answer.after)), "size" => Json.round(answer.size, 4),
+          "proved_optimal" => answer.proved?,
           "why" => answer.why, "sums" => sums(answer), **((answer.times == 1) ? {} : {"times" => Json.round(answer.times, 4)})
         }
       end

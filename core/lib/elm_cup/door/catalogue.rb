@@ -8,12 +8,15 @@ module ElmCup
       def self.of(library)
         {
           "ingredients" => library.all.map { |entry| ingredient(entry, library) },
-          "scoops" => Piece::Scoop::NUMBERS.map { |number| {"number" => number, "millilitres" => Piece::Scoop.millilitres(number).to_f.round(2)} },
+          "scoops" => Piece::Scoop::NUMBERS.map { |number|
+            {"number" => number, "millilitres" => Piece::Scoop.millilitres(number).to_f.round(2)}
+          },
           "textures" => DataTable.rows("textures").map { |row| {"id" => row["id"], "word" => row["word"], "squeeze" => row["squeeze"]} },
           "texture_edges" => Binding::Texture.boundaries.map { |edge| edge.round(4) },
           "cups" => Quantity::CupStandard::ALL.values.map { |standard| {"id" => standard.id, "name" => standard.name} },
           "diets" => Mixture::Diets::ALL, "allergens" => Mixture::Allergens::WORDS, "rules" => SecondLook::IDS,
-          "reasons" => Balance::Substitutes::REASONS, "bowl_families" => Balance::BowlFamily::ALL.map { |family| {"id" => family.id, "name" => family.name} },
+          "reasons" => Balance::Substitutes::REASONS,
+          "bowl_families" => Balance::BowlFamily::ALL.map { |family| {"id" => family.id, "name" => family.name} },
           "spoons" => Quantity::KitchenMeasures::KNOWN_SPOONS, "usual_kitchen" => Document::Kitchen::USUAL,
           "confidence_needed" => Ingredient::Naming::Matcher::LEAST_CONFIDENCE
         }

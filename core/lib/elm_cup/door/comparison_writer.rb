@@ -7,9 +7,11 @@ module ElmCup
       def self.call(comparison)
         both = [comparison.before, comparison.after]
         {
-          "elm_cup" => "compare/1", "names" => both.map(&:name), "components" => comparison.components.map { |pair| pair(comparison, pair) },
+          "elm_cup" => "compare/1", "names" => both.map(&:name),
+          "components" => comparison.components.map { |pair| pair(comparison, pair) },
           "figures" => comparison.figures.map { |figure| figure(figure) }, "allergens" => both.map { |each| each.diets.allergens },
-          "diets" => both.map { |each| each.diets.kept }, **Json.of(Assessment::DietChange.of(*both.map { |each| Assessment::Outline.new(each) }))
+          "diets" => both.map { |each| each.diets.kept },
+          **Json.of(Assessment::DietChange.of(*both.map { |each| Assessment::Outline.new(each) }))
         }
       end
 
@@ -19,7 +21,8 @@ module ElmCup
         def pair(comparison, pair)
           {
             "names" => [pair.was&.name, pair.now&.name], "textures" => [pair.was&.texture, pair.now&.texture],
-            "figures" => comparison.part_figures(pair).map { |figure| figure(figure) }, "lines" => comparison.lines(pair).map { |line| line(line) }
+            "figures" => comparison.part_figures(pair).map { |figure| figure(figure) },
+            "lines" => comparison.lines(pair).map { |line| line(line) }
           }
         end
 

@@ -8,8 +8,10 @@ module ElmCup
         line = conversion.line
         nearest = conversion.nearest
         {
-          "elm_cup" => "convert/1", "grams" => Json.round(line.grams, 2), "ingredient" => line.entry.id, "name" => line.entry.name, "form" => line.form,
-          **amount(conversion), "text" => conversion.text, "kitchen" => nearest && {"text" => nearest.text, "error_pct" => Json.round(100 * nearest.error)},
+          "elm_cup" => "convert/1", "grams" => Json.round(line.grams, 2), "ingredient" => line.entry.id, "name" => line.entry.name,
+          "form" => line.form,
+          **amount(conversion), "text" => conversion.text, "kitchen" => nearest &&
+            {"text" => nearest.text, "error_pct" => Json.round(100 * nearest.error)},
           "confidence" => line.confidence, "assumptions" => line.assumptions
         }.compact
       end

@@ -21,7 +21,8 @@ module ElmCup
         end
 
         def poured(line, component)
-          {"kind" => "added", "component" => component, "text" => line.label, "grams" => Json.round(line.grams, 2), "ingredient" => line.entry.id, "now" => line.label}
+          {"kind" => "added", "component" => component, "text" => line.label, "grams" => Json.round(line.grams, 2),
+           "ingredient" => line.entry.id, "now" => line.label}
         end
       end
     end

@@ -16,7 +16,8 @@ module ElmCup
       end
 
       def self.flag(part, pointer, each)
-        {"component" => part["name"], "pointer" => pointer, "text" => each["text"] || "a share of #{each["component"]}", **each.slice("status", "message")}
+        {"component" => part["name"], "pointer" => pointer, "text" => each["text"] || "a share of #{each["component"]}",
+         **each.slice("status", "message")}
       end
       private_class_method :flag
     end

@@ -7,7 +7,8 @@ module ElmCup
       KEYS = %w[text status ingredient name form grams confidence candidates message from to].freeze
 
       def self.call(import)
-        {"elm_cup" => "import/1", "kind" => import.kind, "formula" => import.document, "lines" => lines(import.assessment), "notes" => import.notes}
+        {"elm_cup" => "import/1", "kind" => import.kind, "formula" => import.document, "lines" => lines(import.assessment),
+         "notes" => import.notes}
       end
 
       class << self

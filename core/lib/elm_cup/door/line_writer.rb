@@ -33,7 +33,8 @@ module ElmCup
 
           {
             "ingredient" => line.entry.id, "name" => line.entry.name, "form" => line.form_in(portion),
-            "grams" => Json.round(line.grams, 2), "grams_low" => Json.round(line.grams_low, 2), "grams_high" => Json.round(line.grams_high, 2),
+            "grams" => Json.round(line.grams, 2), "grams_low" => Json.round(line.grams_low, 2),
+            "grams_high" => Json.round(line.grams_high, 2),
             "share" => component_grams.positive? ? Json.round(line.grams / component_grams, 4) : 0.0,
             **preparation(line.prepared), **volumes(portion), "allergens" => line.entry.allergens
           }
@@ -43,7 +44,8 @@ module ElmCup
           return {} unless done
 
           low, high = [done.water_low, done.water_high].minmax
-          {"prepared" => {"text" => done.words, "grams_before" => Json.round(done.base_grams, 2), "water_g" => Json.round(done.water_grams, 2),
+          {"prepared" => {"text" => done.words, "grams_before" => Json.round(done.base_grams, 2),
+                          "water_g" => Json.round(done.water_grams, 2),
                           "water_low_g" => Json.round(low, 2), "water_high_g" => Json.round(high, 2)}}
         end
 
@@ -71,7 +73,8 @@ module ElmCup
 
           split = {"water" => portion.a_ml - portion.syrup_ml, "syrup" => portion.syrup_ml, "pulp" => portion.b_ml, "fat" => portion.o_ml}
           {
-            "supply_ml" => Json.round(portion.supply_ml, 2), "demand_ml" => Json.round(portion.d_ml, 2), "starred" => portion.figures.starred,
+            "supply_ml" => Json.round(portion.supply_ml, 2), "demand_ml" => Json.round(portion.d_ml, 2),
+            "starred" => portion.figures.starred,
             "split_ml" => split.transform_values { |ml| Json.round(ml, 2) }
           }
         end

@@ -7,7 +7,7 @@ module ElmCup
       def self.call(outline)
         {
           **outline.figures.transform_keys(&:to_s), "components" => outline.parts.map { |part| part(part) },
-          "allergens" => outline.allergens, "diets" => outline.diets
+                                                    "allergens" => outline.allergens, "diets" => outline.diets
         }
       end
 

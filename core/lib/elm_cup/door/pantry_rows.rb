@@ -13,9 +13,12 @@ module ElmCup
           "id" => entry.id, "name" => entry.name, "family" => entry.family,
           "names" => (entry.names + entry.assumed_names).reject { |name| name.casecmp?(entry.name) },
           "starts_from" => entry.starts_from, "own" => library.own?(entry.id), "per_100g" => per_100g(entry), "fats" => entry.fats,
-          "allergens" => entry.allergens, "traces" => entry.traces, "breaks" => Mixture::Diets::BY_LINE.select { |diet| entry.breaks?(diet) },
-          "perishable" => entry.perishable, "sweetness" => (100 * Mixture::Sweetness.relative(entry)).round(1), "price" => entry.price && price(entry.price),
-          "forms" => library.weights(entry.id).map { |weight| weight(weight) }, "binding" => library.binding_of(entry.id).map { |figures| figures(figures) },
+          "allergens" => entry.allergens, "traces" => entry.traces,
+          "breaks" => Mixture::Diets::BY_LINE.select { |diet| entry.breaks?(diet) },
+          "perishable" => entry.perishable, "sweetness" => (100 * Mixture::Sweetness.relative(entry)).round(1),
+          "price" => entry.price && price(entry.price),
+          "forms" => library.weights(entry.id).map { |weight| weight(weight) },
+          "binding" => library.binding_of(entry.id).map { |figures| figures(figures) },
           "label" => entry.label, "source" => entry.source, "note" => entry.note
         }.compact
       end
@@ -28,7 +31,8 @@ module ElmCup
           figures = Mixture::Nutrition.new(Mixture::Bowl.new([line])).for_mass(100.0).transform_keys(&:to_s)
           parts = entry.composition
           sugars = {"mono_g" => parts.mono, "di_g" => parts.di, "starch_g" => parts.starch}
-          {"water_g" => parts.water, **figures, **sugars, "ash_g" => parts.ash, "alcohol_g" => parts.alcohol}.transform_values { |value| value.round(2) }
+          {"water_g" => parts.water, **figures, **sugars, "ash_g" => parts.ash, "alcohol_g" => parts.alcohol}
+            .transform_values { |value| value.round(2) }
         end
 
         def price(price)
@@ -45,7 +49,8 @@ module ElmCup
 
         def figures(figures)
           {
-            "form" => figures.form, "a" => figures.a, "b" => figures.b, "o" => figures.o, "d" => figures.d, "d30" => figures.d30, "sigma" => figures.sigma, "sigma_on" => figures.sigma_on,
+            "form" => figures.form, "a" => figures.a, "b" => figures.b, "o" => figures.o, "d" => figures.d, "d30" => figures.d30,
+            "sigma" => figures.sigma, "sigma_on" => figures.sigma_on,
             "starred" => figures.starred, "source" => figures.source
           }.transform_values { |value| value.is_a?(Float) ? value.round(3) : value }
         end

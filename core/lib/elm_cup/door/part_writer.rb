@@ -6,7 +6,8 @@ module ElmCup
     class PartWriter
       # mL of each kind of binder in a Binding::Saturation, what oil masks below nothing.
       def self.split(saturation)
-        parts = {water: saturation.water, syrup: saturation.syrup, pulp: saturation.pulp, fat: saturation.fat, masked: 0.0 - saturation.masked}
+        parts = {water: saturation.water, syrup: saturation.syrup, pulp: saturation.pulp, fat: saturation.fat,
+                 masked: 0.0 - saturation.masked}
         Json.round_all(parts, 2)
       end
 
@@ -30,7 +31,8 @@ module ElmCup
         {
           "name" => flavour.name, "process" => folded.process, "grams" => Json.round(flavour.bowl.grams, 2), "want" => folded.want,
           **alone(folded), "lines" => lines(folded), "share" => Json.round(flavour.split.share, 4),
-          "component" => flavour.base.name, "topping" => lines(flavour.topping, mixed: false), "allergens" => flavour.bowl.allergens, "diets" => flavour.diets,
+          "component" => flavour.base.name, "topping" => lines(flavour.topping, mixed: false), "allergens" => flavour.bowl.allergens,
+          "diets" => flavour.diets,
           **pieces(index)
         }.compact
       end
@@ -42,7 +44,11 @@ module ElmCup
 
       # mixed: nothing of what is only strewn on meets in a bowl.
       def lines(part, mixed: true)
-        said = part.kept_with(mixed ? :lines : :strewn) { part.lines.each_with_index.map { |line, at| line(part, line, (part.portion(at) if mixed)) } }
+        said = part.kept_with(mixed ? :lines : :strewn) {
+          part.lines.each_with_index.map { |line, at|
+            line(part, line, (part.portion(at) if mixed))
+          }
+        }
         @locks.any? ? said.zip(part.lines).map { |each, line| each.merge(@locks.of(line, part.name)) } : said
       end
 
@@ -66,7 +72,8 @@ module ElmCup
       def taking(taking)
         {
           "component" => taking.take.component, "status" => taking.known? ? "read" : "waits", "share" => Json.round(taking.fraction, 4),
-          "grams" => Json.round(taking.grams, 2), "text" => taking.take.text, "message" => taking.message, "assumptions" => taking.assumptions
+          "grams" => Json.round(taking.grams, 2), "text" => taking.take.text, "message" => taking.message,
+          "assumptions" => taking.assumptions
         }.compact
       end
 
@@ -75,7 +82,8 @@ module ElmCup
         saturation = verdict.saturation
         estimate(verdict).merge({
           "texture" => saturation.texture, "binder_ml" => Json.round(saturation.supply), "demand_ml" => Json.round(saturation.demand),
-          "binder_split_ml" => PartWriter.split(saturation), "tack" => Json.round(saturation.tack, 2), "grease" => Json.round(saturation.grease, 2),
+          "binder_split_ml" => PartWriter.split(saturation), "tack" => Json.round(saturation.tack, 2),
+          "grease" => Json.round(saturation.grease, 2),
           "advice" => verdict.advice, "little_known" => verdict.estimable? ? verdict.uncertainty.little_known : [],
           "rescue" => RescueWriter.call(part.rescue_from, part.want), "why" => WhyWriter.call(Binding::Why.new(verdict.mix).steps)
         }.compact)

@@ -16,8 +16,10 @@ module ElmCup
 
       def self.option(option)
         {
-          "ingredient" => option.ingredient, "text" => option.text, "first_text" => option.first_text, "grams" => Json.round(option.grams, 2),
-          "after" => {"saturation" => Json.round(option.after.value, 3), "texture" => option.after.texture}, "why" => option.why, "patch" => option.patch
+          "ingredient" => option.ingredient, "text" => option.text, "first_text" => option.first_text,
+          "grams" => Json.round(option.grams, 2),
+          "after" => {"saturation" => Json.round(option.after.value, 3), "texture" => option.after.texture}, "why" => option.why,
+          "patch" => option.patch
         }
       end
       private_class_method :option

@@ -8,7 +8,8 @@ module ElmCup
         leading = assessment.leading
         diets = assessment.diets
         {
-          "grams" => Json.round(assessment.grams, 2), "want" => leading.want, **texture(leading), "pieces" => Json.of(assessment.pieces.together),
+          "grams" => Json.round(assessment.grams, 2), "want" => leading.want, **texture(leading),
+          "pieces" => Json.of(assessment.pieces.together),
           "diets" => diets.kept, "allergens" => diets.allergens, "flagged" => assessment.flags.size,
           "kcal_per_piece" => Json.round(assessment.nutrition.per_piece&.fetch(:kcal), 2), "components" => assessment.components.size,
           "breaches" => diets.breaches.map(&:need).uniq

@@ -12,7 +12,9 @@ module ElmCup
           "saturation" => {"value" => Json.round(seen.value, 3), "low" => Json.round(low, 3), "high" => Json.round(high, 3)},
           "binder_ml" => Json.round(seen.supply), "demand_ml" => Json.round(seen.demand),
           "rescue" => RescueWriter.call(bowl.rescue_from, bowl.want) { |option| dose(bowl.dose(option)) },
-          "taken_as" => bowl.mix.lines.map { |line| {"text" => line.text, "ingredient" => line.entry.id, "grams" => Json.round(line.grams)} },
+          "taken_as" => bowl.mix.lines.map { |line|
+            {"text" => line.text, "ingredient" => line.entry.id, "grams" => Json.round(line.grams)}
+          },
           "sentence" => bowl.sentence, "sums" => WhyWriter.call(bowl.sums), "notes" => bowl.notes
         }.compact
       end

@@ -8,7 +8,8 @@ module ElmCup
     module Export
       # format => [media type, file ending]
       FORMATS = {
-        "json" => ["application/json", "json"], "jsonld" => ["application/ld+json", "jsonld"], "md" => ["text/markdown", "md"], "csv" => ["text/csv", "csv"]
+        "json" => ["application/json", "json"], "jsonld" => ["application/ld+json", "jsonld"], "md" => ["text/markdown", "md"],
+        "csv" => ["text/csv", "csv"]
       }.freeze
 
       # The text in `format`, a key of FORMATS. InvalidDocument for another, or for a document that cannot be taken.

@@ -56,7 +56,10 @@ module ElmCup
           value.is_a?(Array) ? value : [value]
         end
 
-        def recipe?(node) = list(node["@type"]).any? { |type| type.is_a?(String) && type.match?(TYPE) } || (!node.key?("@type") && node.key?("recipeIngredient"))
+        def recipe?(node)
+          list(node["@type"]).any? { |type| type.is_a?(String) && type.match?(TYPE) } ||
+            (!node.key?("@type") && node.key?("recipeIngredient"))
+        end
 
         # Our own document inside, where what is written around it still says the same.
         def kept(recipe)
@@ -72,7 +75,8 @@ module ElmCup
         end
 
         def others(recipes, taken)
-          recipes.reject { |each| each.equal?(taken) }.map { |each| "Another recipe here, “#{plain(each["name"])[0, 60]}”, is not taken; import it on its own" }
+          recipes.reject { |each| each.equal?(taken) }
+            .map { |each| "Another recipe here, “#{plain(each["name"])[0, 60]}”, is not taken; import it on its own" }
         end
 
         def written(recipe, remarks, library)
@@ -85,7 +89,8 @@ module ElmCup
         # "16", "16 bites", ["16", "16 bites"], or a number, as a line that says a yield.
         def yield_line(value)
           texts = list(value).map { |each| each.is_a?(Hash) ? "#{each["value"]} #{each["unitText"]}" : plain(each) }
-          lines = texts.reject { |each| each.strip.empty? }.map { |each| each.match?(/\A\s*\d+\b(?!\s*servings?)/) ? "Makes #{each}" : each }
+          lines = texts.reject { |each| each.strip.empty? }
+            .map { |each| each.match?(/\A\s*\d+\b(?!\s*servings?)/) ? "Makes #{each}" : each }
           [lines.find { |line| line.match?(/\AMakes\s+\d+\s*\z/) } || lines.find { |line| RecipeYield.of(line) } || lines.first].compact
         end
 

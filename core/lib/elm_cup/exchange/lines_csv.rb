@@ -19,12 +19,15 @@ module ElmCup
 
         # mixed: nothing of what is only strewn on meets in a bowl.
         def rows(part, type, mixed: true)
-          part.lines.each_with_index.map { |line, at| [part.name, type, line.label, *(line.read? ? figures(part, line, (part.portion(at) if mixed)) : waiting(line))] }
+          part.lines.each_with_index.map { |line, at|
+            [part.name, type, line.label, *(line.read? ? figures(part, line, (part.portion(at) if mixed)) : waiting(line))]
+          }
         end
 
         def figures(part, line, portion)
           share = part.bowl.grams.positive? ? (line.grams / part.bowl.grams).to_f.round(4) : 0.0
-          [line.entry.id, line.entry.name, line.form_in(portion), *[line.grams, line.grams_low, line.grams_high].map { |grams| grams.to_f.round(2) },
+          [line.entry.id, line.entry.name, line.form_in(portion),
+            *[line.grams, line.grams_low, line.grams_high].map { |grams| grams.to_f.round(2) },
             share, line.confidence.round(2), line.entry.allergens.join("|")]
         end
 

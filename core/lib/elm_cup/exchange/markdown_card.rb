@@ -37,12 +37,14 @@ module ElmCup
       end
 
       def component(part, written)
-        ["", "## #{escape(part.name)}", "", "_#{said(written)}_", *written.takes.map { |take| "_takes #{taken(take)} of #{escape(take.component)}_" }, "",
+        ["", "## #{escape(part.name)}", "", "_#{said(written)}_",
+          *written.takes.map { |take| "_takes #{taken(take)} of #{escape(take.component)}_" }, "",
           *part.lines.map { |line| line(line) }, "", "_#{escape(part.sentence)}_"]
       end
 
       def said(part)
-        [part.type.id, (part.process == "processor") ? "in the processor" : "by hand", ("should be #{part.want}" if part.want)].compact.join(", ")
+        [part.type.id, (part.process == "processor") ? "in the processor" : "by hand", ("should be #{part.want}" if part.want)]
+          .compact.join(", ")
       end
 
       def taken(take)
@@ -71,7 +73,8 @@ module ElmCup
 
       def method
         notes = @document["notes"] || []
-        notes.empty? ? [] : ["", "## Method", "", *notes.each.with_index(1).map { |text, number| "#{number}. #{escape(text).tr("\n", " ")}" }]
+        notes.empty? ? [] : ["", "## Method", "",
+          *notes.each.with_index(1).map { |text, number| "#{number}. #{escape(text).tr("\n", " ")}" }]
       end
 
       def facts
@@ -79,7 +82,8 @@ module ElmCup
         diets = @assessment.diets
         allergens = diets.allergens.empty? ? "none of those named" : Mixture::Allergens.words(diets.allergens)
         ["", "## Nutrition", "", (figures(piece) if piece), "- Allergens: #{allergens}",
-          ("- Keeps to: #{diets.kept.join(", ")}" if diets.kept.any?), "- Figures are estimates from typed names, not from packs: read the packs."]
+          ("- Keeps to: #{diets.kept.join(", ")}" if diets.kept.any?),
+          "- Figures are estimates from typed names, not from packs: read the packs."]
       end
 
       def figures(piece)

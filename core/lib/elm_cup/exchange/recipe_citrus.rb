@@ -16,7 +16,8 @@ module ElmCup
       # The two lines it stands for, nil for any other line.
       def self.apart(text)
         if (found = OF.match(text) || BEHIND.match(text)) then ["zest of #{whole(found)}", "juice of #{whole(found)}"]
-        elsif (found = MEASURED.match(text)) then ["zest of #{whole(found)}", "#{found[:juice]} #{found[:fruit].downcase.delete_suffix("s")} juice"]
+        elsif (found = MEASURED.match(text)) then ["zest of #{whole(found)}",
+          "#{found[:juice]} #{found[:fruit].downcase.delete_suffix("s")} juice"]
         end
       end
 

@@ -60,7 +60,8 @@ module ElmCup
         words = RecipeWords.type(heading) if how && heading.match?(RecipeWords::VERB)
         name = (words.empty? ? heading : words)[0, MOST_PART_NAME].downcase
         same = @parts.count { |part| part["name"].match?(/\A#{Regexp.escape(name)}(?: \d+)?\z/) }
-        @parts << {"name" => same.zero? ? name : "#{name} #{same + 1}", "type" => RecipeWords.type(heading), "process" => how ? "processor" : "hand", "lines" => []}
+        @parts << {"name" => same.zero? ? name : "#{name} #{same + 1}", "type" => RecipeWords.type(heading),
+          "process" => how ? "processor" : "hand", "lines" => []}
       end
 
       # Begins a flavour (a Hash of the document).

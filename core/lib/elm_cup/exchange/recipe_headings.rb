@@ -19,7 +19,8 @@ module ElmCup
         return true if line.heading || text.end_with?(":") || stands_apart?(line)
         return lone_part?(bare(text)) && bare(text).include?(" ") && amount_below? if line.bullet
 
-        text.match?(/\A(?:for|to)\s+(?:the\s+)?\w+\z/i) || text.match?(/\Afor the\b/i) || lone_part?(text) || shouted?(text) || capitals?(text)
+        text.match?(/\A(?:for|to)\s+(?:the\s+)?\w+\z/i) || text.match?(/\Afor the\b/i) || lone_part?(text) || shouted?(text) ||
+          capitals?(text)
       end
 
       # "Chocolate" with an empty line above and an amount right below: a heading, unless it is one ingredient's name.
@@ -51,7 +52,9 @@ module ElmCup
 
       def matcher = @library.matcher
 
-      def shouted?(text) = text.length > 3 && text == text.upcase && text.match?(/\p{Lu}{3}/) && !text.match?(/\d/) && @draft.titled? && matcher.one(text).nil?
+      def shouted?(text)
+        text.length > 3 && text == text.upcase && text.match?(/\p{Lu}{3}/) && !text.match?(/\d/) && @draft.titled? && matcher.one(text).nil?
+      end
     end
   end
 end

@@ -32,7 +32,8 @@ module ElmCup
         name, amount, *rest = line.fields
         return [] unless amount
         # "200   g   dried figs   stems removed"
-        return [[line.fields.first(3).join(" "), *rest.drop(1)].join(", ")] if rest.any? && name.match?(/\A[\d½⅓⅔¼¾⅛.,\/\s]+\z/) && amount_alone?("#{name} #{amount}")
+        return [[line.fields.first(3).join(" "), *rest.drop(1)].join(", ")] if rest.any? && name.match?(/\A[\d½⅓⅔¼¾⅛.,\/\s]+\z/) &&
+          amount_alone?("#{name} #{amount}")
         several = joined(line.fields)
         return several if several.size > 1 && several.all? { |field| amount_first?(field) && !amount_alone?(field) }
         return [] if amount_first?(name) || !amount_alone?(amount)
@@ -42,7 +43,9 @@ module ElmCup
 
       # An amount in a column of its own goes with what stands in the next.
       def joined(fields)
-        fields.each_with_object([]) { |field, found| (found.any? && amount_alone?(found.last)) ? found.push("#{found.pop} #{field}") : found << field }
+        fields.each_with_object([]) { |field, found|
+          (found.any? && amount_alone?(found.last)) ? found.push("#{found.pop} #{field}") : found << field
+        }
       end
 
       # A line of the list of ingredients: with an amount, or in a list that has begun, any that is no sentence.
@@ -128,7 +131,9 @@ module ElmCup
         text
       end
 
-      def goes_on?(line) = line && !line.bullet && !heading?(line) && !CardMarks.italic(line.text) && !meta?(line.text) && !RecipeYield.of(line.text)
+      def goes_on?(line)
+        line && !line.bullet && !heading?(line) && !CardMarks.italic(line.text) && !meta?(line.text) && !RecipeYield.of(line.text)
+      end
     end
   end
 end

@@ -63,7 +63,10 @@ module ElmCup
       end
 
       # It says what to do rather than what to take; "cream cheese 50 g" takes something.
-      def sentence?(text) = (text.match?(RecipeWords::VERB) && !of_known?(text) && !matcher.known?(text)) || text.split.size > 14 || (text.end_with?(".") && text.split.size > 4)
+      def sentence?(text)
+        (text.match?(RecipeWords::VERB) && !of_known?(text) && !matcher.known?(text)) || text.split.size > 14 ||
+          (text.end_with?(".") && text.split.size > 4)
+      end
 
       # It reads as an amount of an ingredient that is known.
       def of_known?(text) = reading(text).readable? && matcher.known?(reading(text).name)

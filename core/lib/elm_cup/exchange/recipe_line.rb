@@ -53,7 +53,8 @@ module ElmCup
         return if text.match?(self::COLUMNS) || text.match?(self::MINUTES) || !(text.match?(/[\p{L}\p{N}]/) || step)
 
         text = text.gsub(self::ESCAPED, '\1')
-        new(text: text.squeeze(" "), heading: heading, step: step, bullet: bullet, fields: text.split(self::BETWEEN).map(&:strip).grep(/[\p{L}\p{N}]/))
+        new(text: text.squeeze(" "), heading: heading, step: step, bullet: bullet,
+          fields: text.split(self::BETWEEN).map(&:strip).grep(/[\p{L}\p{N}]/))
       end
 
       # Entities and tags of a page, spaces and digits of a keyboard.

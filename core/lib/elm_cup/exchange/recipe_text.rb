@@ -173,7 +173,8 @@ module ElmCup
         return false if line.text.match?(RecipeWords::VERB)
         return false if whole?(line.text) && !RecipeYield.said?(line.text)
 
-        found = line.fields.filter_map { |field| (line.fields.size > 1) ? RecipeYield.of_field(field) : RecipeYield.of(field) }.first || RecipeYield.of(line.text)
+        found = line.fields.filter_map { |field| (line.fields.size > 1) ? RecipeYield.of_field(field) : RecipeYield.of(field) }.first ||
+          RecipeYield.of(line.text)
         eaters = RecipeYield.eaters(line.text) unless amount_first?(line.text)
         return false unless found || eaters
 

@@ -24,7 +24,9 @@ module ElmCup
       end
 
       # "How we make the fudge:" heads nothing.
-      def chatter?(line) = line.text.match?(CHATTER) && RecipeWords.section(bare(line.text)).nil? && !named_part?(line.text) && !line.heading
+      def chatter?(line)
+        line.text.match?(CHATTER) && RecipeWords.section(bare(line.text)).nil? && !named_part?(line.text) && !line.heading
+      end
 
       # Short, and no sentence: "Nib bites." is a name, "Why you'll love them" is not.
       def title_like?(text) = !text.match?(CHATTER) && text.split.size <= (text.match?(/[.?]\z/) ? 4 : MOST_TITLE_WORDS)

@@ -6,7 +6,8 @@ module ElmCup
     module RecipeWords
       ROWS = DataTable.rows("recipe_words").to_h { |row| [row["kind"], row["words"]] }.freeze
       # What a heading opens, when it is nothing else than these words, "for the" aside.
-      SECTIONS = %w[ingredients method notes skip same].to_h { |kind| [kind.to_sym, /\A(?:the\s+)?(?:#{ROWS[kind]})\b[^[:alnum:]]*\z/i] }.freeze
+      SECTIONS = %w[ingredients method notes skip same].to_h { |kind| [kind.to_sym, /\A(?:the\s+)?(?:#{ROWS[kind]})\b[^[:alnum:]]*\z/i] }
+        .freeze
       # The type of a component by the words of its heading, first match first.
       TYPES = %w[coating topping base filling layer dough].to_h { |kind| [kind, /\b(?:#{ROWS[kind]})\b/i] }.freeze
       # Times, ratings and buttons of a page.

@@ -8,7 +8,8 @@ module ElmCup
       NOUN = /(?:pieces?|pcs|bites?|balls?|truffles?|squares?|bars?|cups?|drops?|cookies|fudges?|bonbons?|eggs?|slices?|clusters?|barks?|cakes?|fingers?|pots?)\b/i
       ABOUT = /(?:about|approx(?:imately)?\.?|around|roughly|ca\.?|some)?/i
       WORDS = {
-        "an" => 1, "a" => 1, "one" => 1, "two" => 2, "three" => 3, "four" => 4, "five" => 5, "six" => 6, "eight" => 8, "ten" => 10, "twelve" => 12,
+        "an" => 1, "a" => 1, "one" => 1, "two" => 2, "three" => 3, "four" => 4, "five" => 5, "six" => 6, "eight" => 8, "ten" => 10,
+        "twelve" => 12,
         "sixteen" => 16, "twenty" => 20, "thirty" => 30, "forty" => 40, "fifty" => 50
       }.freeze
       HALF_DOZEN = /(?<half>\s*(?:1\/2|½))?(?<dozen>\s+doz(?:en|\.)?)/i
@@ -61,7 +62,8 @@ module ElmCup
 
         # The same of a step: "roll into 24 balls", "makes 24".
         def of_step(text)
-          count(INTO.match(text), least: 2) || after_word(/\b(?:makes|yields?)\b\s*:?\s*/i, text) || after_word(GET, text) || grid(GRID.match(text)) ||
+          count(INTO.match(text), least: 2) || after_word(/\b(?:makes|yields?)\b\s*:?\s*/i, text) || after_word(GET, text) ||
+            grid(GRID.match(text)) ||
             [BEHIND, SHAPED, ALONE, SAID_ABOUT, WEIGHED, DOZENS].lazy.filter_map { |pattern| count(pattern.match(text), least: 2) }.first ||
             [INTO_BARE, SHAPED_BARE].lazy.filter_map { |pattern| count(pattern.match(text), least: LEAST_BARE) }.first
         end

@@ -7,13 +7,15 @@ module ElmCup
     #   sigma        one sigma of ln(parameter)         sigma_on   "d", "binder" or "both"
     #   starred      no case supports the figure yet    inclusion  a piece that sits in the mix
     #   kind         water, syrup, pulp, fat, nut, dry  fat_curve  which hardening fat `o` is, nil for a liquid oil
-    BindingFigures = Value.of(:ingredient, :form, :a, :b, :o, :d, :d30, :sigma, :sigma_on, :starred, :kind, :fat_curve, :inclusion, :source) do
+    BindingFigures = Value.of(:ingredient, :form, :a, :b, :o, :d, :d30, :sigma, :sigma_on, :starred, :kind, :fat_curve, :inclusion,
+      :source) do
       # BindingFigures from a row of binding.csv; d30 is d where none is given.
       def self.from_row(row)
         demand = row["d"].to_f
         new(ingredient: row["ingredient"], form: row["form"], a: row["a"].to_f, b: row["b"].to_f, o: row["o"].to_f, d: demand,
           d30: row["d30"] ? row["d30"].to_f : demand, sigma: row["sigma"].to_f, sigma_on: row["sigma_on"],
-          starred: row["starred"] == "yes", kind: row["kind"], fat_curve: row["fat_curve"], inclusion: row["inclusion"] == "yes", source: row["source"])
+          starred: row["starred"] == "yes", kind: row["kind"], fat_curve: row["fat_curve"], inclusion: row["inclusion"] == "yes",
+          source: row["source"])
       end
     end
   end

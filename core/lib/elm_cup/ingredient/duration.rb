@@ -8,7 +8,8 @@ module ElmCup
       TIME = /#{NUMBER}(?:\s*(?:-|–|to)\s*(\d+))?\s*(h|hrs?|hours?|min|mins|minutes?)\b/i
       OVERNIGHT = /\bovernight\b/i
       NIGHT_MINUTES = 480
-      WORDS = {"a" => 1, "an" => 1, "one" => 1, "two" => 2, "three" => 3, "four" => 4, "six" => 6, "eight" => 8, "ten" => 10, "twelve" => 12}.freeze
+      WORDS = {"a" => 1, "an" => 1, "one" => 1, "two" => 2, "three" => 3, "four" => 4, "six" => 6, "eight" => 8, "ten" => 10,
+               "twelve" => 12}.freeze
       FRACTIONS = {"½" => " 1/2", "¼" => " 1/4", "¾" => " 3/4"}.freeze
 
       # Minutes that `text` says, the middle of a range; nil where it says none.
@@ -32,7 +33,8 @@ module ElmCup
         return WORDS[word] if WORDS.key?(word)
         return 0.5 if word.start_with?("half")
 
-        word.gsub(/[½¼¾]/, FRACTIONS).tr(",", ".").split.sum { |part| part.include?("/") ? part.split("/").map(&:to_f).reduce(:/) : part.to_f }
+        word.gsub(/[½¼¾]/, FRACTIONS).tr(",", ".")
+          .split.sum { |part| part.include?("/") ? part.split("/").map(&:to_f).reduce(:/) : part.to_f }
       end
       private_class_method :number
     end

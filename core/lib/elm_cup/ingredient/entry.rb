@@ -13,7 +13,8 @@ module ElmCup
     #   no_stir       a nut or seed butter with hard fat in it, so that it does not separate
     #   hand_form, processor_form   the form it takes when the line names none
     Entry = Value.of(:id, :name, :family, :names, :assumed_names, :composition, :fats, :di_kind, :polyol_kind, :free_share,
-      :added_share, :allergens, :excludes, :hand_form, :processor_form, :perishable, :source, :note, starts_from: nil, traces: [], price: nil, label: nil, no_stir: false) do
+      :added_share, :allergens, :excludes, :hand_form, :processor_form, :perishable, :source, :note, starts_from: nil, traces: [],
+      price: nil, label: nil, no_stir: false) do
       # An Entry from a row of ingredients.csv. RangeError when its composition is not believable.
       def self.from_row(row)
         parts = Composition::ALL.to_h { |part| [part, row.fetch(part.to_s).to_f] }

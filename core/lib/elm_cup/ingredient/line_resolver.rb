@@ -64,15 +64,20 @@ module ElmCup
         entry = @library["dairy-butter"]
         return found unless found.candidates.any? { |each| each.entry == entry }
 
-        Naming::Match.new(status: :read, entry: entry, confidence: Naming::Matcher::ASSUMED, assumptions: ["“#{reading.name}” by the stick is taken as dairy butter"])
+        Naming::Match.new(status: :read, entry: entry, confidence: Naming::Matcher::ASSUMED,
+          assumptions: ["“#{reading.name}” by the stick is taken as dairy butter"])
       end
 
       def choice(id, reading)
         entry = @library[id]
         own = @matcher.match(reading.name, reading.preparations, reading.alternative)
-        return Naming::Match.new(status: :unknown, candidates: own.entry ? [Naming::Candidate.new(entry: own.entry, confidence: own.confidence)] : own.candidates) unless entry
+        unless entry
+          return Naming::Match.new(status: :unknown,
+            candidates: own.entry ? [Naming::Candidate.new(entry: own.entry, confidence: own.confidence)] : own.candidates)
+        end
 
-        said = (own.status == :read && own.entry == entry) ? own.assumptions : ["“#{reading.name}” is treated as #{entry.name.downcase}, as you chose"]
+        said = ["“#{reading.name}” is treated as #{entry.name.downcase}, as you chose"]
+        said = own.assumptions if own.status == :read && own.entry == entry
         Naming::Match.new(status: :read, entry: entry, confidence: 1.0, assumptions: said)
       end
 
@@ -86,9 +91,11 @@ module ElmCup
         prepared, unreckoned = preparation(text, reading, match).of(entry, Rational(weighed.grams), counted: counted?(reading))
         low, high = ends(weighed, prepared)
         Line.new(status: :read, text: text, entry: entry, form: form, form_named: named, melted: melted, prepared: prepared,
-          grams: prepared ? prepared.grams : Rational(weighed.grams), grams_low: low, grams_high: high, confidence: match.confidence, candidates: match.candidates,
+          grams: prepared ? prepared.grams : Rational(weighed.grams), grams_low: low, grams_high: high, confidence: match.confidence,
+          candidates: match.candidates,
           moisture_said: %w[dates-dry dates-moist].include?(entry.like) || text.match?(DATE_MOISTURE),
-          assumptions: match.assumptions + weighed.assumptions + [prepared&.words].compact, notes: reading.notes + unreckoned + notes(reading),
+          assumptions: match.assumptions + weighed.assumptions + [prepared&.words].compact,
+          notes: reading.notes + unreckoned + notes(reading),
           name: reading.name, by_weight: by_weight?(reading), terms: reading.terms)
       end
 
@@ -106,7 +113,8 @@ module ElmCup
 
       # A word of the ingredient's own name, "roasted peanuts", is no preparation.
       def preparation(text, reading, match)
-        Preparation.new(text, name: reading.name, own: match.confidence >= Naming::Matcher::EXACT && match.entry.named?(reading.name), standard: @standard)
+        Preparation.new(text, name: reading.name, own: match.confidence >= Naming::Matcher::EXACT && match.entry.named?(reading.name),
+          standard: @standard)
       end
 
       def counted?(reading)
@@ -132,7 +140,8 @@ module ElmCup
       end
 
       def missing(text, reading, match, message)
-        Line.new(status: :unreadable, text: text, message: message, from: 0, to: text.length, entry: match.entry, confidence: match.confidence, name: reading.name)
+        Line.new(status: :unreadable, text: text, message: message, from: 0, to: text.length, entry: match.entry,
+          confidence: match.confidence, name: reading.name)
       end
 
       def flagged(text, reading, match, chosen)
@@ -140,11 +149,13 @@ module ElmCup
         message = if chosen
           FaultWords.say(:no_such_ingredient_chosen, id: chosen)
         elsif match.status == :ambiguous
-          FaultWords.say(:name_ambiguous, name: reading.name, choices: match.candidates.map { |each| each.entry.name.downcase }.first(4).join("; "))
+          FaultWords.say(:name_ambiguous, name: reading.name,
+            choices: match.candidates.map { |each| each.entry.name.downcase }.first(4).join("; "))
         else
           FaultWords.say(:name_unknown, name: reading.name)
         end
-        Line.new(status: match.status, text: text, message: message, from: from, to: from + reading.name.length, candidates: match.candidates, name: reading.name)
+        Line.new(status: match.status, text: text, message: message, from: from, to: from + reading.name.length,
+          candidates: match.candidates, name: reading.name)
       end
 
       def unknown_id(id, grams)

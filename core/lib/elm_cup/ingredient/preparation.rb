@@ -12,7 +12,8 @@ module ElmCup
         # The Rule of a row of preparations.csv.
         def self.from_row(row)
           words = DataTable.list(row["words"]).map { |word| Regexp.escape(word) }
-          new(verb: row["verb"], pattern: /\b(?:#{words.join("|")})\b/i, of: row["of"], water_of: row["water_of"], water: Rational(row["water_share"]),
+          new(verb: row["verb"], pattern: /\b(?:#{words.join("|")})\b/i, of: row["of"], water_of: row["water_of"],
+            water: Rational(row["water_share"]),
             low: Rational(row["water_low"]), high: Rational(row["water_high"]), full_minutes: row["full_minutes"].to_f,
             usual_minutes: row["usual_minutes"].to_f, fibre: Rational(row["fibre_share"]), source: row["source"])
         end
@@ -97,7 +98,9 @@ module ElmCup
       end
 
       def words(rules, done, added)
-        said = rules.map { |rule| [@text[rule.pattern].downcase, (Duration.text(minutes(rule)) if rule.full_minutes.positive?)].compact.join(" ") }
+        said = rules.map { |rule|
+          [@text[rule.pattern].downcase, (Duration.text(minutes(rule)) if rule.full_minutes.positive?)].compact.join(" ")
+        }
         said << "with water" if added.positive?
         "#{said.join(" and ")}: #{[signed(done.water_grams, "water"), signed(done.fibre_grams, "skins")].compact.join(", ")}"
       end

@@ -16,7 +16,8 @@ module ElmCup
 
       # The same of `factor` times as much.
       def times(factor)
-        with(base_grams: base_grams * factor, water_grams: water_grams * factor, water_low: water_low * factor, water_high: water_high * factor,
+        with(base_grams: base_grams * factor, water_grams: water_grams * factor, water_low: water_low * factor,
+          water_high: water_high * factor,
           fibre_grams: fibre_grams * factor)
       end
     end

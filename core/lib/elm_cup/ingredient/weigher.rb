@@ -30,7 +30,8 @@ module ElmCup
         total = parts.sum(0) { |grams, _, _| grams }
         return Missing.new(code: :comes_to_nothing) unless total.positive? || terms.empty?
 
-        Weighed.new(grams: total, low: parts.sum(0) { |_, low, _| low }, high: parts.sum(0) { |_, _, high| high }, assumptions: @assumptions)
+        Weighed.new(grams: total, low: parts.sum(0) { |_, low, _| low }, high: parts.sum(0) { |_, _, high| high },
+          assumptions: @assumptions)
       end
 
       private

@@ -9,8 +9,10 @@ module ElmCup
       # Regulation (EU) 1169/2011, Annex II, from memory.
       EU_FOURTEEN = %w[gluten crustacean egg fish peanut soy milk tree_nut celery mustard sesame sulphite lupin mollusc].freeze
       WORDS = {
-        "peanut" => "peanut", "tree_nut" => "tree nuts", "milk" => "milk", "egg" => "egg", "soy" => "soy", "wheat" => "wheat", "gluten" => "gluten", "sesame" => "sesame",
-        "sulphite" => "sulphites", "mustard" => "mustard", "celery" => "celery", "lupin" => "lupin", "fish" => "fish", "crustacean" => "crustaceans", "mollusc" => "molluscs",
+        "peanut" => "peanut", "tree_nut" => "tree nuts", "milk" => "milk", "egg" => "egg", "soy" => "soy", "wheat" => "wheat",
+        "gluten" => "gluten", "sesame" => "sesame",
+        "sulphite" => "sulphites", "mustard" => "mustard", "celery" => "celery", "lupin" => "lupin", "fish" => "fish",
+        "crustacean" => "crustaceans", "mollusc" => "molluscs",
         "coconut" => "coconut"
       }.freeze
       ALL = WORDS.keys.freeze

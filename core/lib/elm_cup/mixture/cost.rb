@@ -10,10 +10,12 @@ module ElmCup
 
       # The Sum of a Bowl; nil where nothing in it has a price.
       def self.of(bowl)
-        priced, unpriced = bowl.lines.reject { |line| FREE.include?(line.entry.like) || line.grams.zero? }.partition { |line| line.entry.price }
+        priced, unpriced = bowl.lines.reject { |line| FREE.include?(line.entry.like) || line.grams.zero? }
+          .partition { |line| line.entry.price }
         return if priced.empty?
 
-        Sum.new(money: priced.sum { |line| line.entry.price.per_gram * Rational(line.base_grams) }, unpriced: unpriced.map { |line| line.entry.name }.uniq)
+        Sum.new(money: priced.sum { |line| line.entry.price.per_gram * Rational(line.base_grams) },
+          unpriced: unpriced.map { |line| line.entry.name }.uniq)
       end
     end
   end

@@ -40,7 +40,9 @@ module ElmCup
         allergens.map { |id| AllergenLines.new(allergen: id, lines: places { |line| line.entry.allergens.include?(id) }) }
       end
 
-      def diet_breaks = Diets::ALL.filter_map { |diet| breaking(diet).then { |lines| DietBreak.new(diet: diet, lines: lines) if lines.any? } }
+      def diet_breaks
+        Diets::ALL.filter_map { |diet| breaking(diet).then { |lines| DietBreak.new(diet: diet, lines: lines) if lines.any? } }
+      end
 
       # The bowl may hold a part of a line, where another component took some of it: lines are told by what they are and how they are typed.
       def breaking(diet)

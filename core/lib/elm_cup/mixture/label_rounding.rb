@@ -14,7 +14,8 @@ module ElmCup
         {
           "calories" => us_energy(figures[:kcal]), "fat" => us_fat(figures[:fat_g]), "saturates" => us_fat(figures[:saturates_g]),
           "sodium" => us_sodium(figures[:salt_g] * SODIUM * 1000),
-          "carbohydrate" => us_grams(figures[:carbohydrate_g]), "fibre" => us_grams(figures[:fibre_g]), "sugars" => us_grams(figures[:sugars_g]),
+          "carbohydrate" => us_grams(figures[:carbohydrate_g]), "fibre" => us_grams(figures[:fibre_g]),
+          "sugars" => us_grams(figures[:sugars_g]),
           "added_sugars" => us_grams(figures[:added_sugars_g]), "protein" => us_grams(figures[:protein_g])
         }
       end
@@ -24,7 +25,8 @@ module ElmCup
         {
           "energy" => "#{(figures[:kcal] * KILOJOULES).round} kJ / #{figures[:kcal].round} kcal", "fat" => eu_grams(figures[:fat_g]),
           "saturates" => eu_grams(figures[:saturates_g], least: 0.1),
-          "carbohydrate" => eu_grams(figures[:carbohydrate_g] - figures[:fibre_g]), "sugars" => eu_grams(figures[:sugars_g]), "fibre" => eu_grams(figures[:fibre_g]),
+          "carbohydrate" => eu_grams(figures[:carbohydrate_g] - figures[:fibre_g]), "sugars" => eu_grams(figures[:sugars_g]),
+          "fibre" => eu_grams(figures[:fibre_g]),
           "protein" => eu_grams(figures[:protein_g]), "salt" => eu_salt(figures[:salt_g])
         }
       end

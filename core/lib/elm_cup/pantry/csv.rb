@@ -25,7 +25,8 @@ module ElmCup
         table = table(text_of(bytes))
         headers(table.headers.compact.map(&:strip))
         faults = []
-        rows = table.each_with_index.reject { |row, _| row.fields.all? { |cell| cell.to_s.strip.empty? } }.map { |row, at| ingredient(row, at + 2, faults) }
+        rows = table.each_with_index.reject { |row, _| row.fields.all? { |cell| cell.to_s.strip.empty? } }
+          .map { |row, at| ingredient(row, at + 2, faults) }
         raise InvalidDocument.new(faults.first(20)) if faults.any?
 
         refuse(:csv_without_rows) if rows.empty?
@@ -78,7 +79,8 @@ module ElmCup
         end
 
         def ingredient(row, number, faults)
-          cells = row.to_h.compact.transform_keys(&:strip).transform_values { |cell| SafeCsv.meant(cell.strip) }.reject { |_, cell| cell.empty? }
+          cells = row.to_h.compact.transform_keys(&:strip).transform_values { |cell| SafeCsv.meant(cell.strip) }
+            .reject { |_, cell| cell.empty? }
           values = cells.to_h { |column, cell| [column, TEXTS.include?(column) ? cell : number(cell, number, column, faults)] }
           values["names"] = values["names"].split("|").map(&:strip) if values["names"]
           label = values.slice(*LABEL)

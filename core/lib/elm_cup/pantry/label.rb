@@ -18,7 +18,8 @@ module ElmCup
         figures[:salt_g] ||= said["sodium_mg"] * self::SODIUM_TO_SALT / 1000 * per if said["sodium_mg"]
         kcal = said["kcal"] || said["kj"]&.then { |kilojoules| kilojoules * self::KCAL_PER_KJ }
         figures[:kcal] = kcal * per if kcal
-        new(rule: said["rule"] || "eu", figures: figures, rounding: figures.to_h { |key, _| [key, self::STEPS.fetch(key, self::USUAL_ROUNDING) * [per, 1].max] })
+        new(rule: said["rule"] || "eu", figures: figures,
+          rounding: figures.to_h { |key, _| [key, self::STEPS.fetch(key, self::USUAL_ROUNDING) * [per, 1].max] })
       end
 
       # Half of the step that labels round by, in grams (kcal for energy); a serving's is as much coarser as it is smaller than 100 g.

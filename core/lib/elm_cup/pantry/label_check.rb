@@ -11,7 +11,8 @@ module ElmCup
       ENERGY_KCAL = 25.0
       # part => what it is a part of
       PARTS = {saturates_g: :fat_g, sugars_g: :carbohydrate_g, polyols_g: :carbohydrate_g, added_sugars_g: :sugars_g}.freeze
-      WORDS = {fat_g: "fat", saturates_g: "saturates", carbohydrate_g: "carbohydrate", sugars_g: "sugars", added_sugars_g: "added sugars", polyols_g: "polyols",
+      WORDS = {fat_g: "fat", saturates_g: "saturates", carbohydrate_g: "carbohydrate", sugars_g: "sugars", added_sugars_g: "added sugars",
+               polyols_g: "polyols",
                fibre_g: "fibre", protein_g: "protein", salt_g: "salt"}.freeze
       MOST_KCAL = 910
 
@@ -52,7 +53,8 @@ module ElmCup
         PARTS.filter_map do |part, whole|
           next unless @label[part] && @label[whole] && @label[part] > @label[whole] + @label.rounding[part] + @label.rounding[whole]
 
-          fault(part, :label_part, part: WORDS[part].capitalize, grams: grams(@label[part]), whole: WORDS[whole], whole_grams: grams(@label[whole]))
+          fault(part, :label_part, part: WORDS[part].capitalize, grams: grams(@label[part]), whole: WORDS[whole],
+            whole_grams: grams(@label[whole]))
         end + fibre
       end
 
@@ -68,7 +70,10 @@ module ElmCup
         kj = @said["kj"] && @said["kcal"] && (@said["kj"] / 4.184 - @said["kcal"]).abs > 0.03 * @said["kcal"] + 2
         sodium = @said["sodium_mg"] && @said["salt_g"] && (@said["sodium_mg"] * 0.0025 - @said["salt_g"]).abs > 0.1 * @said["salt_g"] + 0.06
         [(fault("kj", :label_kj, kj: @said["kj"], kcal: (@said["kj"] / 4.184).round, said: @said["kcal"]) if kj),
-          (fault("sodium_mg", :label_sodium, sodium: @said["sodium_mg"], salt: (@said["sodium_mg"] * 0.0025).round(2), said: @said["salt_g"]) if sodium)]
+          (if sodium
+             fault("sodium_mg", :label_sodium, sodium: @said["sodium_mg"], salt: (@said["sodium_mg"] * 0.0025).round(2),
+               said: @said["salt_g"])
+           end)]
       end
 
       def energy
@@ -86,13 +91,15 @@ module ElmCup
 
       # kcal that the rounding of a small serving may hide, over that of a label for 100 g.
       def coarse_kcal
-        @label.rounding[:kcal] + {fat_g: 9, carbohydrate_g: 4, protein_g: 4}.sum { |key, factor| factor * (@label.rounding[key] - Label::USUAL_ROUNDING) }
+        @label.rounding[:kcal] + {fat_g: 9, carbohydrate_g: 4, protein_g: 4}
+          .sum { |key, factor| factor * (@label.rounding[key] - Label::USUAL_ROUNDING) }
       end
 
       def reckoned_kcal
         polyols = @label[:polyols_g] || 0
         factor = @polyol ? POLYOL_KCAL.fetch(@polyol, 2.4) : 2.4
-        4 * @label[:protein_g] + 9 * @label[:fat_g] + 4 * [@label.available - polyols, 0].max + 2 * (@label[:fibre_g] || 0) + factor * polyols
+        4 * @label[:protein_g] + 9 * @label[:fat_g] + 4 * [@label.available - polyols, 0].max + 2 * (@label[:fibre_g] || 0) +
+          factor * polyols
       end
 
       POLYOL_KCAL = DataTable.rows("polyols").to_h { |row| [row["polyol"], row["kcal_per_gram"].to_f] }.freeze

@@ -4,7 +4,8 @@ module ElmCup
   module Pantry
     # One ingredient from its pack's label, checked and made.
     class LabelReading
-      # entry: the Ingredient::Entry that it comes to, in `library`; start: the row it starts from, in `base`; notes: what its list gave away
+      # entry: the Ingredient::Entry that it comes to, in `library`; start: the row it starts from, in `base`; notes: what its list gave
+      # away
       attr_reader :entry, :library, :start, :base, :notes
 
       # said: a Hash (docs/ingredient.schema.json). InvalidDocument where the label cannot be true.

@@ -19,8 +19,8 @@ module ElmCup
       NO_STIR = "peanut-butter-no-stir"
 
       class << self
-        # Ingredient::BindingFigures of an Ingredient::Entry in each form of its row. natural: the row of the natural kind where the pack's list says that it is
-        # one and the row is a no-stir butter, else nil.
+        # Ingredient::BindingFigures of an Ingredient::Entry in each form of its row. natural: the row of the natural kind where the pack's
+        # list says that it is one and the row is a no-stir butter, else nil.
         def figures(entry, row:, natural:, library:)
           like = library.binding(NO_STIR, "smooth") if entry.no_stir && !row.no_stir
           like ||= library.binding(natural.id, "smooth") if natural

@@ -9,7 +9,8 @@ module ElmCup
       Made = Value.of(:entry, :weights, :binding, :notes)
 
       # Diets that allergens of a list break, beside those that are named for them.
-      ALLERGENS_BREAK = {"vegan" => %w[milk egg fish crustacean mollusc], "vegetarian" => %w[fish crustacean mollusc], "grain-free" => %w[gluten wheat]}.freeze
+      ALLERGENS_BREAK = {"vegan" => %w[milk egg fish crustacean mollusc], "vegetarian" => %w[fish crustacean mollusc],
+                         "grain-free" => %w[gluten wheat]}.freeze
       BUTTERS = {
         no_stir: "No-stir: its list names a hard fat", natural: "Natural: its list is nuts or seeds and salt alone",
         other: "Its list names more than nuts or seeds, but no hard fat: it separates like a natural one"
@@ -33,10 +34,12 @@ module ElmCup
       # Made. RangeError is not raised: a label that LabelCheck takes always makes a composition.
       def make
         composition = @label ? composition() : @row.composition
-        entry = @row.with(id: @said["id"], name: @said["name"] || @row.name, **names, composition: composition, fats: fats, polyol_kind: polyol_kind,
+        entry = @row.with(id: @said["id"], name: @said["name"] || @row.name, **names, composition: composition, fats: fats,
+          polyol_kind: polyol_kind,
           added_share: added_share(composition), starts_from: @row.id, price: price, label: @said["label"],
           source: @label ? "the pack's label" : @row.source, no_stir: no_stir?, **from_list)
-        Made.new(entry: entry, weights: weights, binding: OwnBinding.figures(entry, row: @row, natural: @natural, library: @library), notes: @notes)
+        Made.new(entry: entry, weights: weights, binding: OwnBinding.figures(entry, row: @row, natural: @natural, library: @library),
+          notes: @notes)
       end
 
       private
@@ -121,7 +124,8 @@ module ElmCup
           fibre: fibre, polyols: polyols, alcohol: row.alcohol, ash: salt + [row.ash - row.salt, 0].max, salt: salt
         }
         water = [100 - parts.except(:salt).values.sum, 0].max
-        @notes << "#{water.round} g of 100 is left and taken as water; the library row has #{row.water.round}" if (water - row.water).abs > 8
+        @notes << "#{water.round} g of 100 is left and taken as water; the library row has #{row.water.round}" if (water - row.water)
+          .abs > 8
         whole(parts.merge(water: water))
       end
 

@@ -7,7 +7,8 @@ module ElmCup
     class PackList
       # pattern: in small letters, for text in small letters; letters of both cases do not mix with words that must stand before.
       Words = Value.of(:kind, :id, :pattern)
-      WORDS = DataTable.rows("pack_words").map { |row| Words.new(kind: row["kind"], id: row["id"], pattern: /\b(?:#{row["words"]})\b/) }.freeze
+      WORDS = DataTable.rows("pack_words").map { |row| Words.new(kind: row["kind"], id: row["id"], pattern: /\b(?:#{row["words"]})\b/) }
+        .freeze
       # Where a warning begins: "may contain", "packed in a factory that handles". "Made in the UK" and "made in the UK with plant
       # oils" warn of nothing. What is doubtful counts as listed: an allergen too many is safer than one too few.
       PLACE = /(?:facilit(?:y|ies)|factor(?:y|ies)|bakery|kitchens?|equipment|lines?|machinery|plant|site|premises|environment)/i
@@ -60,7 +61,10 @@ module ElmCup
       end
 
       # The things it lists, in order.
-      def items = @list.sub(/\A\s*ingredients?\s*:/i, "").split(/[,;.](?!\d)/).map(&:strip).reject { |item| item.empty? || item.match?(/\Acontains?\s*:/i) }
+      def items
+        @list.sub(/\A\s*ingredients?\s*:/i, "").split(/[,;.](?!\d)/).map(&:strip)
+          .reject { |item| item.empty? || item.match?(/\Acontains?\s*:/i) }
+      end
 
       private
 

@@ -30,7 +30,8 @@ module ElmCup
         else @piece_grams || @scoop_ml * density
         end
         number = count&.positive? ? count : (bowl.grams / each + 1e-9).floor
-        Yield.new(count: number, piece_grams: each, diameter_mm: diameter_mm(each / density), over_grams: [bowl.grams - number * each, 0.0].max)
+        Yield.new(count: number, piece_grams: each, diameter_mm: diameter_mm(each / density),
+          over_grams: [bowl.grams - number * each, 0.0].max)
       end
 
       def pieces_per_gram(millilitres_per_gram)

@@ -83,7 +83,10 @@ module ElmCup
       end
 
       # JSON Patch operations that make a document's `other` shape this one.
-      def patch(other) = said.reject { |key, value| other.said[key] == value }.map { |key, value| {"op" => "replace", "path" => "/shape/#{key}", "value" => value} }
+      def patch(other)
+        said.reject { |key, value| other.said[key] == value }
+          .map { |key, value| {"op" => "replace", "path" => "/shape/#{key}", "value" => value} }
+      end
 
       # The same shape with other figures of its document.
       def with_said(**changes) = self.class.new(said.merge(changes.transform_keys(&:to_s)))

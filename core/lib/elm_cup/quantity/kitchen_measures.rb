@@ -56,7 +56,9 @@ module ElmCup
       # A Term of spoons or cups is a whole number of one that exists here; true for any other Term.
       def exists?(term)
         family = FAMILIES.key(term.unit&.id)
-        family.nil? || @measures.any? { |each| each.family == family && ((term.low.value + term.high.value) / 2 / each.share).denominator == 1 }
+        family.nil? || @measures.any? { |each|
+          each.family == family && ((term.low.value + term.high.value) / 2 / each.share).denominator == 1
+        }
       end
 
       # The Nearest to `ml` (Numeric > 0), of at most two terms; of three where two miss and `exact` is asked.

@@ -90,7 +90,8 @@ module ElmCup
         second = words.name.match(/\s(?:\+|&|and|plus)\s+(?=[\d½⅓⅔¼¾⅛])/i)
         return two_ingredients(second.post_match) if second
 
-        Reading.new(text: @typed, terms: modified(amounts.terms, words.modifiers), weight: amounts.weight, name: words.name, alternative: words.alternative,
+        Reading.new(text: @typed, terms: modified(amounts.terms, words.modifiers), weight: amounts.weight, name: words.name,
+          alternative: words.alternative,
           preparations: words.preparations, flags: words.flags, notes: words.notes, aside: amounts.aside)
       end
 

@@ -30,8 +30,8 @@ module ElmCup
       BOTH = /\b(#{WHAT}|pitted|peeled|shelled)\s+(?:and|&)\s+(?=(?:#{WHAT}|halved|sliced|salted|unsalted)\s+\p{L})/i
       OTHERWISE = %r{\s+or\s+|(?<!\d)\s*/\s*}i
 
-      # name: the ingredient's words; alternative: what stood behind "or"; preparations: what stood behind commas and in brackets; behind_commas: the former alone;
-      # modifiers: "heaping" and the like that stood there
+      # name: the ingredient's words; alternative: what stood behind "or"; preparations: what stood behind commas and in brackets;
+      # behind_commas: the former alone; modifiers: "heaping" and the like that stood there
       # aside: words that say what it is for stood there
       attr_reader :aside, :name, :alternative, :preparations, :behind_commas, :modifiers, :flags, :notes
 
@@ -90,7 +90,8 @@ module ElmCup
           @aside = true
           said = aside.strip
           said = said.delete_suffix(")") unless said.include?("(")
-          @notes << (said.match?(/\A(?:plus|and|\+)/i) ? "“#{said}” is not counted" : "“#{said}” changes nothing: what is written before it is counted")
+          more = said.match?(/\A(?:plus|and|\+)/i)
+          @notes << (more ? "“#{said}” is not counted" : "“#{said}” changes nothing: what is written before it is counted")
           ""
         end
       end

@@ -5,7 +5,8 @@ module ElmCup
     # Spoon steps up or down on the last amount of a typed line. Only that number changes.
     module Nudge
       # unit id => [step, in the unit]; a count of things goes by one.
-      STEPS = {teaspoon: Rational(1, 4), tablespoon: Rational(1, 2), cup: Rational(1, 4), gram: 5, kilogram: Rational(1, 20), ounce: Rational(1, 4),
+      STEPS = {teaspoon: Rational(1, 4), tablespoon: Rational(1, 2), cup: Rational(1, 4), gram: 5, kilogram: Rational(1, 20),
+               ounce: Rational(1, 4),
                millilitre: 5, decilitre: Rational(1, 4), litre: Rational(1, 20), pound: Rational(1, 8)}.freeze
       SMALL_GRAMS = 20
 

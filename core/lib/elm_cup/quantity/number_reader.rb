@@ -33,7 +33,8 @@ module ElmCup
         [/([1-9]\d{0,2}(?:,\d{3}|['’]\d{3}| 000)+)#{metric}/i, :decimal, ->(m) { Rational(m[1].delete(",'’ ")) }],
         [/(\d+)\s+and\s+(?:an?\s+|one\s+)?(#{part})\b/i, :fraction, ->(m) { Rational(m[1]) + Rational(1, PARTS.fetch(m[2].downcase)) }],
         # "3 quarters of a cup", but "10 halves walnut" are ten.
-        [/(\d+)\s+(#{part})\b(?:\s+of\b)?(?:\s+an?\b)?(?=\s+#{Unit::PATTERN})/i, :fraction, ->(m) { Rational(m[1].to_i, PARTS.fetch(m[2].downcase)) }],
+        [/(\d+)\s+(#{part})\b(?:\s+of\b)?(?:\s+an?\b)?(?=\s+#{Unit::PATTERN})/i, :fraction,
+          ->(m) { Rational(m[1].to_i, PARTS.fetch(m[2].downcase)) }],
         [/(\d+)\s+dozen\b/i, :fraction, ->(m) { 12 * Rational(m[1]) }],
         [/(\d+[.,]\d+|\.\d+)/, :decimal, ->(m) { Rational("0#{m[1]}".tr(",", ".")) }],
         [/(\d+)/, :whole, ->(m) { Rational(m[1]) }],
@@ -49,8 +50,10 @@ module ElmCup
                   (m[2] ? cardinal(m[2]) : 1)
           end)
         }],
-        [/(#{cardinal})[\s-]+(#{part})\b(?:\s+of\b)?(?:\s+an?\b)?/i, :word, ->(m) { cardinal(m[1]) * Rational(1, PARTS.fetch(m[2].downcase)) }],
-        [/#{not_half_and_half}(?:an?\s+)?(half|third|quarter|fourth|eighth)\b(?:\s+of\b)?(?:\s+an?\b)?/i, :word, ->(m) { Rational(1, PARTS.fetch(m[1].downcase)) }],
+        [/(#{cardinal})[\s-]+(#{part})\b(?:\s+of\b)?(?:\s+an?\b)?/i, :word,
+          ->(m) { cardinal(m[1]) * Rational(1, PARTS.fetch(m[2].downcase)) }],
+        [/#{not_half_and_half}(?:an?\s+)?(half|third|quarter|fourth|eighth)\b(?:\s+of\b)?(?:\s+an?\b)?/i, :word,
+          ->(m) { Rational(1, PARTS.fetch(m[1].downcase)) }],
         [/a\s+couple\b(?:\s+of\b)?/i, :word, ->(_) { Rational(2) }],
         [/(?:a\s+)?few\b/i, :word, ->(_) { Rational(3) }],
         [/(#{cardinal})\b/i, :word, ->(m) { Rational(cardinal(m[1])) }],
@@ -72,7 +75,8 @@ module ElmCup
 
       # "twenty-four" => 24, "two hundred and fifty" => 250.
       def self.cardinal(words)
-        (words.downcase.split(/[\s-]+/) - ["and"]).reduce(0) { |sum, word| (word == "hundred") ? sum * 100 : sum + (UNITS[word] || TENS[word] || 1) }
+        (words.downcase.split(/[\s-]+/) - ["and"])
+          .reduce(0) { |sum, word| (word == "hundred") ? sum * 100 : sum + (UNITS[word] || TENS[word] || 1) }
       end
 
       # A Number at `scanner`'s place (advanced past it), nil if none stands there, :zero_denominator for 1/0.

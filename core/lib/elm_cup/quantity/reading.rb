@@ -12,7 +12,8 @@ module ElmCup
     #   aside         Numbers that say an amount again and only follow it when the line is scaled
     #   notes         what was understood but not used, in words
     #   fault         Fault when the line cannot be read
-    Reading = Value.of(:text, terms: [], weight: nil, name: "", alternative: nil, preparations: [], flags: [], notes: [], aside: [], fault: nil) do
+    Reading = Value.of(:text, terms: [], weight: nil, name: "", alternative: nil, preparations: [], flags: [], notes: [], aside: [],
+      fault: nil) do
       # It has no fault.
       def readable? = fault.nil?
 

@@ -6,7 +6,8 @@ module ElmCup
     class SumReader
       JOIN = /\s*(?:\+|&)\s*|\s*,?\s+(?:plus|and|minus|less)\s+/i
       # unit => the smaller ones that follow it without a word between
-      SIDE_BY_SIDE = {kilogram: %i[gram], pound: %i[ounce], litre: %i[decilitre millilitre], cup: %i[tablespoon teaspoon], tablespoon: %i[teaspoon]}.freeze
+      SIDE_BY_SIDE = {kilogram: %i[gram], pound: %i[ounce], litre: %i[decilitre millilitre], cup: %i[tablespoon teaspoon],
+                      tablespoon: %i[teaspoon]}.freeze
       PART = /\A(?:an?|one)\s+(?:half|third|quarter)(?:\s+of)?\z/i
 
       # amounts: TermReader of the same scan.

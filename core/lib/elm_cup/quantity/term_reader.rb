@@ -95,7 +95,8 @@ module ElmCup
 
         modifiers += read_modifiers
         @scan.skip(PACK) if MeasuredReader::PLAIN.include?(unit&.kind)
-        term = Term.new(low: low, high: high, unit: unit, factor: factor(modifiers), standard: standard, size: size, scoop_number: scoop_number,
+        term = Term.new(low: low, high: high, unit: unit, factor: factor(modifiers), standard: standard, size: size,
+          scoop_number: scoop_number,
           packed: modifiers.any? { |word| word.match?(PACKED) }, inner: inner, guessed: guess?(low))
         read_behind(term)
       end

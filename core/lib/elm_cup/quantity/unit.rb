@@ -42,9 +42,11 @@ module ElmCup
         new(:decilitre, :volume, "decilitres,deciliters,decilitre,deciliter,dl", size: 100),
         new(:litre, :volume, "litres,liters,litre,liter,l", size: 1000),
         new(:cup, :household, "cups,cup,cp,c", household: :cup, size: 1),
-        new(:tablespoon, :household, "tablespoons,tablespoon,tablespoonfuls,tablespoonful,tbsps,tbsp,tbs,tbls,tblsp,tbl,tb", household: :tablespoon, size: 1, exact: "T"),
+        new(:tablespoon, :household, "tablespoons,tablespoon,tablespoonfuls,tablespoonful,tbsps,tbsp,tbs,tbls,tblsp,tbl,tb",
+          household: :tablespoon, size: 1, exact: "T"),
         new(:teaspoon, :household, "teaspoons,teaspoon,teaspoonfuls,teaspoonful,tsps,tsp,ts", household: :teaspoon, size: 1, exact: "t"),
-        new(:dessertspoon, :household, "dessertspoons,dessertspoon,dessertspoonfuls,dessertspoonful,dstsp,dsp", household: :teaspoon, size: 2),
+        new(:dessertspoon, :household, "dessertspoons,dessertspoon,dessertspoonfuls,dessertspoonful,dstsp,dsp", household: :teaspoon,
+          size: 2),
         new(:fluid_ounce, :household, "fluid ounces,fluid ounce,fl. oz,fl oz,floz", household: :fluid_ounce, size: 1),
         new(:pint, :household, "pints,pint,pt", household: :cup, size: 2),
         new(:quart, :household, "quarts,quart,qt", household: :cup, size: 4),
@@ -59,7 +61,9 @@ module ElmCup
         new(:jar, :container, "jars,jar,tubs,tub,bottles,bottle,cartons,carton,boxes,box"),
         new(:bar, :container, "bars,bar,blocks,block,slabs,slab"),
         new(:piece, :count, "pieces,piece"),
-        *%w[square cube slice strip sheet chunk knob lump].map { |word| new(word.to_sym, :portion, ["#{word}s", word, ("sq" if word == "square")].compact.join(",")) }
+        *%w[square cube slice strip sheet chunk knob lump].map { |word|
+          new(word.to_sym, :portion, ["#{word}s", word, ("sq" if word == "square")].compact.join(","))
+        }
       ].freeze
 
       BY_NAME = ALL.flat_map { |unit| unit.names.map { |name| [name, unit] } }.to_h.freeze

@@ -18,7 +18,8 @@ module ElmCup
 
       def parted
         @parted ||= begin
-          whole = Whole.of(assessment.parts.filter_map(&:table), needs: assessment.formula.needs, bowl: assessment.bowl, library: assessment.library)
+          whole = Whole.of(assessment.parts.filter_map(&:table), needs: assessment.formula.needs, bowl: assessment.bowl,
+            library: assessment.library)
           SecondLook.findings(whole).partition { |finding| assessment.formula.muted.include?(finding.rule) }
         end
       end

@@ -19,7 +19,8 @@ module ElmCup
 
         table.read_lines.select { |line, _| POWDERED.key?(line.entry.like) && line.form == "granulated" }.map do |line, index|
           words, id = POWDERED.fetch(line.entry.like)
-          Finding.mended_by(rule: ID, component: table.name, message: "#{line.entry.name} does not dissolve where fat leads; it will stay gritty.",
+          Finding.mended_by(rule: ID, component: table.name,
+            message: "#{line.entry.name} does not dissolve where fat leads; it will stay gritty.",
             **LineRemedy.instead(table, index, "#{LineRemedy.grams_text(line.grams)} #{words}", id))
         end
       end

@@ -23,7 +23,8 @@ module ElmCup
       # other: [the name to write, its ingredient id].
       def self.cautions(whole, id, message, other)
         whole.places.select { |_, line, _| yield line.entry }.map do |table, line, index|
-          Finding.mended_by(rule: id, component: table.name, message: message, **instead(table, index, "#{grams_text(line.grams)} #{other.first}", other.last))
+          Finding.mended_by(rule: id, component: table.name, message: message,
+            **instead(table, index, "#{grams_text(line.grams)} #{other.first}", other.last))
         end
       end
 

@@ -16,11 +16,13 @@ module ElmCup
         return [] unless table.eaten_as_dough? && table.bowl.complete?
 
         butter = table.bowl.lines.find { |line| BUTTERS.include?(line.entry.family) && line.entry.composition.salt < UNSALTED }
-        return [] if butter.nil? || table.bowl.lines.any? { |line| line.entry.family == "salt" } || table.bowl.composition.salt * 100 / table.bowl.grams >= WITHOUT
+        return [] if butter.nil? || table.bowl.lines.any? { |line| line.entry.family == "salt" } ||
+          table.bowl.composition.salt * 100 / table.bowl.grams >= WITHOUT
 
         text = remedy(table)
         [Finding.mended_by(rule: ID, component: table.name, remedy_text: "Add #{text}",
-          message: "#{butter.entry.name} is unsalted and nothing else brings salt; it will taste flat.", patch: LineRemedy.add(table, text, "salt"))]
+          message: "#{butter.entry.name} is unsalted and nothing else brings salt; it will taste flat.",
+          patch: LineRemedy.add(table, text, "salt"))]
       end
 
       # A third of a gram in 100 g, in spoons, or in pinches where that is under the smallest spoon.

@@ -18,7 +18,8 @@ module ElmCup
 
         text = remedy(table, sweetness)
         [Finding.mended_by(rule: ID, component: table.name, remedy_text: "Add #{text}",
-          message: "Nothing here sweetens it: #{sweetness.round(1)} % as sweet as sugar. Was the sweetener left out?", patch: LineRemedy.add(table, text, "maple"))]
+          message: "Nothing here sweetens it: #{sweetness.round(1)} % as sweet as sugar. Was the sweetener left out?",
+          patch: LineRemedy.add(table, text, "maple"))]
       end
 
       # The maple syrup x that brings (s m + .62 x) / (m + x) to the aim.

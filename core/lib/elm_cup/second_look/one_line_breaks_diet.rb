@@ -14,7 +14,8 @@ module ElmCup
         return [] unless whole.bowl.complete?
 
         found = (DIETS - whole.needs).filter_map { |diet| only(whole, diet)&.then { |place| [diet, place] } }
-        found.group_by { |_, (table, _, index)| [table.lines_at, index] }.values.map { |same| finding(same.map(&:first), *same.first.last, whole.needs) }
+        found.group_by { |_, (table, _, index)| [table.lines_at, index] }
+          .values.map { |same| finding(same.map(&:first), *same.first.last, whole.needs) }
       end
 
       # The [Table, Line, index] that alone breaks `diet`, where it is small; nil otherwise. Oats have a rule of their own.

@@ -12,7 +12,8 @@ module ElmCup
         table.read_lines.select { |line, _| pits?(line) }.map do |line, index|
           Finding.mended_by(rule: ID, component: table.name, remedy_text: "Write that they are pitted",
             message: "Feel every date for its pit: a missed one breaks teeth.",
-            patch: LineRemedy.replace(table, index, {"text" => "#{line.text || LineRemedy.weighed_text(line)}, pitted", "ingredient" => line.entry.id}))
+            patch: LineRemedy.replace(table, index,
+              {"text" => "#{line.text || LineRemedy.weighed_text(line)}, pitted", "ingredient" => line.entry.id}))
         end
       end
 

@@ -13,7 +13,8 @@ module ElmCup
       def self.look(table)
         table.read_lines.select { |line, _| FLOURS.include?(line.entry.like) && !line.label.match?(SAID) }.map do |line, index|
           Finding.mended_by(rule: ID, component: table.name, message: MESSAGE, remedy_text: "Write that it is heat-treated",
-            patch: LineRemedy.replace(table, index, {"text" => "#{line.text || LineRemedy.weighed_text(line)}, heat-treated", "ingredient" => line.entry.id}))
+            patch: LineRemedy.replace(table, index,
+              {"text" => "#{line.text || LineRemedy.weighed_text(line)}, heat-treated", "ingredient" => line.entry.id}))
         end
       end
     end

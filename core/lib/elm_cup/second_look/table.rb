@@ -10,7 +10,6 @@ module ElmCup
     #   measures        Quantity::KitchenMeasures     resolver  Ingredient::LineResolver     library  Ingredient::Library
     #   read_lines      [Line, its index] of every line that is read
     Table = Value.of(:name, :lines_at, :type, :process, :lines, :read_lines, :bowl, :mix, :measures, :resolver, :library, opening: []) do
-
       # [Binding::Portion, index of its line] of its own lines, in their order; none without a mix.
       def portions = mix ? mix.portions.first(lines.size).each_with_index.to_a : []
 

@@ -13,7 +13,8 @@ module ElmCup
         table.read_lines.select { |line, _| line.entry.family == "dates" && line.form == "whole" }.map do |line, index|
           value = paste(table, line)
           Finding.mended_by(rule: ID, component: table.name, remedy_text: "Blend them to a paste first",
-            message: "Whole dates stirred in by hand do not bind; blended to a paste they do.", patch: LineRemedy.replace(table, index, value))
+            message: "Whole dates stirred in by hand do not bind; blended to a paste they do.",
+            patch: LineRemedy.replace(table, index, value))
         end
       end
 

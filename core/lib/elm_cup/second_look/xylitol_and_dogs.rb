@@ -8,7 +8,9 @@ module ElmCup
       MESSAGE = "Xylitol is poisonous to dogs, in small amounts too: keep these where none can reach them."
 
       # Findings about a Whole; empty where there is nothing to say.
-      def self.look(whole) = LineRemedy.cautions(whole, ID, MESSAGE, ["powdered erythritol", "erythritol-powdered"]) { |entry| entry.polyol_kind == "xylitol" }
+      def self.look(whole)
+        LineRemedy.cautions(whole, ID, MESSAGE, ["powdered erythritol", "erythritol-powdered"]) { |entry| entry.polyol_kind == "xylitol" }
+      end
     end
   end
 end

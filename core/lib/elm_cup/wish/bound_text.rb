@@ -2,13 +2,15 @@
 
 module ElmCup
   module Wish
-    # A number with a bound as people say it, as the text of a wish: "under 90 kcal", "at least 3 g of protein a piece", "24 pieces", "600 g".
+    # A number with a bound as people say it, as the text of a wish: "under 90 kcal", "at least 3 g of protein a piece", "24 pieces", "600
+    # g".
     module BoundText
       NUMBER = /(?:\d+(?:[.,]\d+)?|[½¼¾⅓⅔])/
       FRACTIONS = {"½" => 0.5, "¼" => 0.25, "¾" => 0.75, "⅓" => 1.0 / 3, "⅔" => 2.0 / 3}.freeze
       AT_MOST = /(?:<=?|≤|under|below|less than|fewer than|at most|no more than|not more than|not over|up to|max(?:imum)?(?: of)?)/
       AT_LEAST = /(?:>=?|≥|over|above|more than|at least|no less than|not less than|not under|min(?:imum)?(?: of)?)/
-      BEHIND = {"<=" => /(?:or less|or fewer|or under|at most|max(?:imum)?|tops)/, ">=" => /(?:or more|or over|at least|min(?:imum)?)/}.freeze
+      BEHIND = {"<=" => /(?:or less|or fewer|or under|at most|max(?:imum)?|tops)/, ">=" => /(?:or more|or over|at least|min(?:imum)?)/}
+        .freeze
       UNIT = /(?:(?:kg|kilos?|g|grams?|kcals?|calories|cals?|kilocalories|per cent|percent|cents?|c)(?![[:alpha:]])|[%€£$])/
       SMALL = /\s*(?:a|per|each|in a|in each|in one)\s+(?:piece|ball|bite|bar|truffle|cup|square|one)\s*|\s+each\s*/
       LEAD = /(?:costs? |makes? |about |around |~ ?)?(?:(?<most>#{AT_MOST})|(?<least>#{AT_LEAST}))?\s*(?<money>[€£$])?/
@@ -33,7 +35,10 @@ module ElmCup
         plain = words.gsub(SMALL, " ").strip
         found = NUMBER_FIRST.match(plain) or return named_first(plain)
         row = row_of(found[:name].strip, found[:unit] || found[:money], words)
-        written(row, op(row, found[:most] || found[:behind], found[:least] || found[:over]), value(row, found[:number], found[:unit])) if row
+        if row
+          written(row, op(row, found[:most] || found[:behind], found[:least] || found[:over]),
+            value(row, found[:number], found[:unit]))
+        end
       end
 
       # The text of a bound on the figure of a Key.

@@ -9,7 +9,10 @@ module ElmCup
       INWARD = 0.002
 
       def fault
-        super || ([:wish_not_listed, {given: value, key: key, choices: Mixture::Diets::ALL.join(", ")}] unless Mixture::Diets::ALL.include?(value))
+        super || (unless Mixture::Diets::ALL.include?(value)
+                    [:wish_not_listed, {given: value, key: key,
+                                        choices: Mixture::Diets::ALL.join(", ")}]
+                  end)
       end
 
       def forbids?(entry, heated: false) = !low? && (entry.breaks?(value) || (heated && value == Mixture::Diets::RAW))

@@ -3,13 +3,15 @@
 module ElmCup
   module Wish
     # A figure that can be wished for, and what people call it: a row of core/data/wish_keys.csv, or registered by a kind of its own.
-    #   of      "piece", "share", "part" or "batch"     field   its key in the nutrition of a piece     places  decimals that it is said with
+    #   of      "piece", "share", "part" or "batch"     field   its key in the nutrition of a piece
+    #   places  decimals that it is said with
     #   most    the largest bound that is taken         name    what it is called
     #   up, down  what people call more and less of it  typed   words that people write for it, a pattern
     Key = Value.of(:key, :of, :field, :unit, :places, :most, :name, :up, :down, :typed) do
       # A Key of a row.
       def self.from_row(row)
-        new(**row.slice("key", "of", "field", "unit", "name", "typed").transform_keys(&:to_sym), places: row["places"].to_i, most: row["most"].to_f,
+        new(**row.slice("key", "of", "field", "unit", "name", "typed").transform_keys(&:to_sym), places: row["places"].to_i,
+          most: row["most"].to_f,
           up: DataTable.list(row["up"]), down: DataTable.list(row["down"]))
       end
 

@@ -5,7 +5,8 @@ module ElmCup
     # Numbers as people write them out in a wish: "two dozen", "thirty pieces".
     module NumberWords
       NUMBERS = %w[two three four five six seven eight nine ten eleven twelve].each_with_index.to_h { |word, at| [word, at + 2] }
-        .merge("fifteen" => 15, "sixteen" => 16, "eighteen" => 18, "twenty" => 20, "thirty" => 30, "forty" => 40, "fifty" => 50, "sixty" => 60, "a hundred" => 100).freeze
+        .merge("fifteen" => 15, "sixteen" => 16, "eighteen" => 18, "twenty" => 20, "thirty" => 30, "forty" => 40, "fifty" => 50,
+          "sixty" => 60, "a hundred" => 100).freeze
       DOZEN = /\b(?:(?<half>half a)|(?<count>\d+|a|#{NUMBERS.keys.join("|")}))\s+dozens?\b(?<rest>\s+\S.*)?\z/
       ANY = /\b(?:#{NUMBERS.keys.join("|")})\b/
 

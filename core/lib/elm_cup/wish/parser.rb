@@ -14,7 +14,8 @@ module ElmCup
         too_long(plain) if plain.length > LONGEST
         match = GRAMMAR.match(plain) or Unreadable.because(:no_wish, text: plain[0, 60])
         kind = Kind.kinds[match[:key]] or refuse_key(match[:key])
-        finished(kind.new(text: plain, key: match[:key], op: Kind::SIGNS.fetch(match[:op], match[:op]), value: match[:value].strip, part: match[:part]))
+        finished(kind.new(text: plain, key: match[:key], op: Kind::SIGNS.fetch(match[:op], match[:op]), value: match[:value].strip,
+          part: match[:part]))
       end
 
       # The text is written as wishes are kept, well or badly; else it may be words.
@@ -40,7 +41,8 @@ module ElmCup
         def planned = Document::NotBuilt.names("wish", Kind.keys)
 
         def refuse_key(key)
-          planned.include?(key) ? Unreadable.because(:wish_not_built, key: key) : Unreadable.because(:wish_unknown, key: key, keys: known.join(", "))
+          planned.include?(key) ? Unreadable.because(:wish_not_built, key: key) : Unreadable.because(:wish_unknown, key: key,
+            keys: known.join(", "))
         end
       end
     end

@@ -31,7 +31,8 @@ module ElmCup
       NO_SUGAR = /\A(?:no|without)(?: added)? sugars?\z|\Asugars?[- ]free\z|\Aunsweetened\z/
       DIETS = DataTable.rows("wish_diets").to_h { |row| [/\A(?:#{row["typed"]})\z/, row["diet"]] }.freeze
       ALLERGENS = {
-        "peanuts" => "peanut", "tree nuts" => "tree_nut", "tree nut" => "tree_nut", "soya" => "soy", "eggs" => "egg", "sulphites" => "sulphite",
+        "peanuts" => "peanut", "tree nuts" => "tree_nut", "tree nut" => "tree_nut", "soya" => "soy", "eggs" => "egg",
+        "sulphites" => "sulphite",
         "sulfites" => "sulphite"
       }.freeze
       KEEP = /\A(?:keep|lock|leave|(?:do not|don't) (?:touch|change)|without changing) (?:the )?(.+?)(?: as (?:it is|they are)| alone| in)?\z/
@@ -74,7 +75,11 @@ module ElmCup
         found = found(words, part) and return Wish.read(part ? "#{part}.#{found}" : found)
         found = part && found(plain, nil) and return Wish.read(found)
 
-        Parser::GRAMMAR.match?(plain) ? Wish.read(plain) : refuse(of_a_line?(words) ? :phrase_of_line : :no_phrase, plain)
+        if Parser::GRAMMAR.match?(plain)
+          Wish.read(plain)
+        else
+          refuse(of_a_line?(words) ? :phrase_of_line : :no_phrase, plain)
+        end
       end
 
       private
@@ -165,7 +170,8 @@ module ElmCup
       end
 
       def moved(row, op, share, part)
-        now = @now.call(row, part) or Unreadable.because((row.key == PieceFigure::MONEY) ? :phrase_without_price : :phrase_without_figure, name: row.name)
+        now = @now.call(row, part) or Unreadable.because((row.key == PieceFigure::MONEY) ? :phrase_without_price : :phrase_without_figure,
+          name: row.name)
         to = now * ((op == "<=") ? 1 - share : 1 + share)
         BoundText.written(row, op, to.round(decimals(row, to)))
       end

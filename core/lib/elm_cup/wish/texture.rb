@@ -40,7 +40,8 @@ module ElmCup
       def alternatives
         first, last = textures.map { |id| Binding::Texture.index(id) }
         others = Binding::Texture::ALL.each_index.reject { |index| index.between?(first, last) }
-        near = others.sort_by { |index| [[(index - first).abs, (index - last).abs].min, index] }.map { |index| Binding::Texture::ALL[index] }
+        near = others.sort_by { |index| [[(index - first).abs, (index - last).abs].min, index] }
+          .map { |index| Binding::Texture::ALL[index] }
         near.map { |id| with(value: id, text: "#{text}?#{id}") }
       end
 

@@ -10,7 +10,7 @@ import { figure } from '@/format'
 
 const props = defineProps<{ answer: BalanceAnswer; library: Library }>()
 defineEmits<{ make: [] }>()
-const { assessment } = useAssessment(computed(() => props.answer.formula as never))
+const { assessment } = useAssessment(computed(() => props.answer.formula))
 const asked = ref(false)
 const dough = computed(() => assessment.value?.components[0])
 const lines = computed(

@@ -38,7 +38,7 @@ async function listVersions() {
 async function open(id: number) {
   try {
     const version = await unwrap(api.GET('/api/versions/{id}', { params: { path: { id } } }))
-    if (!props.draft.history.change(`opening version ${version.number}`, version.document as FormulaDocument))
+    if (!props.draft.history.change(`opening version ${version.number}`, version.document))
       say(`This is version ${version.number}.`)
   } catch (failure) {
     say((failure as Error).message)

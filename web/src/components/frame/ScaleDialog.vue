@@ -45,7 +45,7 @@ watch([visible, wanted, () => props.document], () => {
 async function ask() {
   const mine = (asked += 1)
   try {
-    const body = { document: props.document as never, ...wanted.value }
+    const body = { document: props.document, ...wanted.value }
     const scaled = await unwrap(api.POST('/api/scaling', { body }))
     if (mine !== asked) return
     answer.value = scaled
@@ -150,7 +150,7 @@ const signed = (pct: number) => (Math.abs(pct) < 0.05 ? 'exact' : `${pct > 0 ? '
       <Button
         label="Take this size"
         :disabled="!answer || !!error"
-        @click="emit('take', answer!.document as FormulaDocument, answer!.factor)"
+        @click="emit('take', answer!.document, answer!.factor)"
       />
     </div>
   </Dialog>

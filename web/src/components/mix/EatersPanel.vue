@@ -1,11 +1,11 @@
 <script setup lang="ts">
 /** Who eats it: what they need, what breaks it and by which line; allergens by the lists that labels go by. */
 import { computed } from 'vue'
-import type { Assessment, Library } from '@/api/client'
+import type { Assessment, DietId, Library } from '@/api/client'
 import { waits } from '@/api/waits'
 
-const props = defineProps<{ assessment: Assessment; library: Library; needs: string[] }>()
-const emit = defineEmits<{ needs: [needs: string[]] }>()
+const props = defineProps<{ assessment: Assessment; library: Library; needs: DietId[] }>()
+const emit = defineEmits<{ needs: [needs: DietId[]] }>()
 
 const waiting = computed(() => waits(props.assessment))
 const word = (id: string) => props.library.allergens[id] ?? id.replaceAll('_', ' ')

@@ -33,7 +33,7 @@ async function look(why: string) {
   looking.value = true
   const mine = ++asked
   try {
-    const body = { document: props.document as never, line: props.line!.ingredient!, reason: why }
+    const body = { document: props.document, line: props.line!.ingredient!, reason: why }
     const found = await unwrap(api.POST('/api/substitute', { body }))
     if (mine === asked) answer.value = found
   } catch (failure) {

@@ -37,7 +37,7 @@ watch([visible, pieces, scale], async ([shown]) => {
   clientKey = crypto.randomUUID()
   try {
     const body = {
-      document: (props.tried?.document ?? props.draft.document.value) as never,
+      document: props.tried?.document ?? props.draft.document.value,
       pieces: Number(pieces.value),
       scale: Number(scale.value) as 0.1 | 1,
     }

@@ -24,8 +24,8 @@ const diets = computed(() => summary.value.diets.filter((diet) => SHOWN.includes
       :saturation="summary.saturation ?? undefined"
       :split="summary.binder_split_ml ?? undefined"
       :demand-ml="summary.demand_ml ?? undefined"
-      :texture="(summary.texture as never) ?? undefined"
-      :want="(summary.want as never) ?? undefined"
+      :texture="summary.texture ?? undefined"
+      :want="summary.want ?? undefined"
       :edges="library.texture_edges"
       :textures="library.textures"
     />

@@ -107,7 +107,9 @@ module ElmCup
         end
 
         def among(entries)
-          Match.new(status: :ambiguous, candidates: entries.map { |entry| Candidate.new(entry: entry, confidence: (0.9 / entries.size).round(2)) })
+          Match.new(status: :ambiguous, candidates: entries.map { |entry|
+            Candidate.new(entry: entry, confidence: (0.9 / entries.size).round(2))
+          })
         end
 
         def ambiguous(words)

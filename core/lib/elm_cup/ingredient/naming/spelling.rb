@@ -58,7 +58,8 @@ module ElmCup
           return @names_with.key?(word) ? {word => 1.0} : NONE if word.length < SHORT
 
           bits = bits_of(word)
-          (word.length * 3 / 4..word.length * 4 / 3 + 1).flat_map { |length| @by_length.fetch(length, []) }.each_with_object({}) do |other, found|
+          (word.length * 3 / 4..word.length * 4 / 3 + 1).flat_map { |length| @by_length.fetch(length, []) }
+            .each_with_object({}) do |other, found|
             like = alike(word, other, bits ^ other.bits)
             found[other.text] = like if like >= LEAST_ALIKE
           end
