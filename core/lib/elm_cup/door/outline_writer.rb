@@ -5,10 +5,8 @@ module ElmCup
     # An Assessment::Outline as a Hash.
     module OutlineWriter
       def self.call(outline)
-        {
-          **outline.figures.transform_keys(&:to_s), "components" => outline.parts.map { |part| part(part) },
-                                                    "allergens" => outline.allergens, "diets" => outline.diets
-        }
+        parts = outline.parts.map { |part| part(part) }
+        outline.figures.transform_keys(&:to_s).merge("components" => parts, "allergens" => outline.allergens, "diets" => outline.diets)
       end
 
       def self.part(part)
