@@ -12,4 +12,5 @@ RSpec.configure do |config|
   Kernel.srand config.seed
   config.include Bowls
   config.include Balancing
+  config.include Happenings
 end

@@ -5,8 +5,8 @@ require "json"
 require "zeitwerk"
 
 # The computation of Elm Cup. A folder for each question, in the order a cook asks them; each leans only on those above it:
-# quantity, ingredient, pantry, mixture, fat, binding, piece, cold, document, wish, second_look, assessment, balance, exchange; and door,
-# which turns their values into JSON at the doors.
+# quantity, ingredient, pantry, mixture, fat, binding, piece, cold, document, wish, second_look, assessment, balance,
+# observation, exchange; and door, which turns their values into JSON at the doors.
 module ElmCup
   LOADER = Zeitwerk::Loader.new
   LOADER.push_dir(File.join(__dir__, "elm_cup"), namespace: self)
@@ -130,6 +130,26 @@ module ElmCup
   def self.wish(document, text, component: nil, pantry: shipped)
     desk = document.nil? ? Balance::WishDesk.without_bowl(pantry) : Balance::WishDesk.of(document, pantry)
     Door::WishWriter.call(desk.read(text, component: component))
+  end
+
+  # nil, or InvalidDocument: whether a parsed batch document ("batch/1", docs/batch.schema.json) can be kept.
+  def self.check_batch(said) = Observation::EventsDocument.check(said)
+
+  # The Time of ISO 8601 text; InvalidDocument at `pointer` where it is none.
+  def self.read_time(text, pointer) = Observation::EventsDocument.time(text, pointer)
+
+  # What is predicted of each judged part of a formula document, with all it is reckoned from, as Hashes: component, t, scale, odds, inputs.
+  # InvalidDocument when it cannot be taken.
+  def self.predictions(document, pantry: shipped)
+    Door::Json.of(Observation::Prediction.all(Assessment.of(document, library: pantry)))
+  end
+
+  # The data of a batch's event (a Hash) with what the core reads in it. document: Hash of what is made.
+  def self.complete_event(kind, data, document, pantry: shipped) = Observation::Completion.call(kind, data, document, pantry)
+
+  # What the events of a batch (Hashes) come to, whatever order they came in, as a Hash. document: Hash of what was made.
+  def self.batch_state(events, document)
+    Door::BatchWriter.call(Observation::State.of(events.map { |said| Observation::Event.from(said) }), document)
   end
 
   # The name of the component that stands for the whole, of the components of a document or an assessment (Hashes with name and type).

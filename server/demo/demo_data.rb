@@ -35,17 +35,39 @@ module ElmCupServer
     # Planned grams come from the assessment; the demo says only how the actual ones differed.
     def self.write_down(batch, formula)
       version = formula.current_version
-      lines = ElmCup.assess(version.parsed, pantry: Pantry.library)["components"].flat_map do |component|
-        component["lines"].map do |line|
-          planned = line["grams"]
-          actual = (planned + batch.dig("off_by_grams", line["ingredient"]).to_f).round(1)
-          {"component" => component["name"], "text" => line["text"], "planned_grams" => planned, "actual_grams" => actual}
-        end
-      end
       made_at = (Time.now.to_date - batch.fetch("days_ago")).to_time + EVENING
-      Batch.write_down(batch.slice("client_key", "trial_pieces", "additions", "texture", "pieces", "minutes",
-        "note").merge("version_id" => version.id, "lines" => lines), at: made_at)
+      started = {"formula" => formula.id, "version" => version.id, "scale" => 1, "trial_pieces" => batch["trial_pieces"]}.compact
+      said = [["started", started], *weighed(batch, version), *outcome(batch)]
+      events = said.each_with_index.map do |(kind, data), n|
+        {"key" => uuid("#{batch["name"]} #{n}"), "device" => "demo", "n" => n, "at" => (made_at + n).utc.iso8601, "kind" => kind,
+         "data" => data}
+      end
+      BatchLog.new(uuid(batch["name"])).append(events)
     end
-    private_class_method :write_down, :save_later
+
+    def self.weighed(batch, version)
+      ElmCup.assess(version.parsed, pantry: Pantry.library, sections: %w[components])["components"].each_with_index
+        .flat_map do |part, at|
+          part["lines"].each_with_index.map do |line, row|
+            grams = (line["grams"] + batch.fetch("off_by_grams", {})[line["ingredient"]].to_f).round(1)
+            ["weighed", {"line" => "/components/#{at}/lines/#{row}", "grams" => grams, "target" => line["grams"], "mode" => "set",
+                         "by" => "typed"}]
+          end
+        end
+    end
+
+    def self.outcome(batch)
+      texture = ElmCup.library["textures"].index { |each| each["id"] == batch["texture"] }
+      [
+        *batch.fetch("additions", []).map { |text| ["addition", {"text" => text}] },
+        ["looked", {"texture" => texture}],
+        (["yield", {"pieces" => batch["pieces"]}] if batch["pieces"]),
+        (["took", {"minutes" => batch["minutes"]}] if batch["minutes"]),
+        ["note", {"text" => batch["note"]}]
+      ].compact
+    end
+
+    def self.uuid(name) = Digest::UUID.uuid_v5(Digest::UUID::URL_NAMESPACE, "elm-cup:demo:#{name}")
+    private_class_method :write_down, :weighed, :outcome, :uuid, :save_later
   end
 end

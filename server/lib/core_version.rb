@@ -5,7 +5,7 @@ require "digest"
 module ElmCupServer
   # Which core made an answer that is kept: a digest of its files, so that a changed figure or formula is never overlooked.
   module CoreVersion
-    FILES = Dir[File.join(ROOT, "core/{lib,data}/**/*.{rb,csv,json}")].sort.freeze
+    FILES = Dir[File.join(ROOT, "core/{lib,data}/**/*.{rb,csv,json,yml}")].sort.freeze
 
     # A short text that differs whenever the names or contents of `files` do.
     def self.of(files)
@@ -14,5 +14,7 @@ module ElmCupServer
     end
 
     CURRENT = of(FILES)
+    # The same of the figures alone.
+    FIGURES = of(FILES.grep(%r{/core/data/}))
   end
 end

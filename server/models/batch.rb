@@ -1,54 +1,33 @@
 # frozen_string_literal: true
 
 module ElmCupServer
-  # One making of a version. Its state is what its events say, folded in order.
+  # One making of a version. Its state is what its events say, whatever order they came in.
   class Batch < Record
     self.table_name = "batches"
     belongs_to :formula_version, class_name: "ElmCupServer::FormulaVersion"
-    has_many :events, -> { order(:position) }, class_name: "ElmCupServer::BatchEvent", inverse_of: :batch
+    has_many :events, -> { order(:seq) }, class_name: "ElmCupServer::BatchEvent", inverse_of: :batch
 
-    # Writes down a finished making in one transaction. A second call with the same client key answers the first batch.
-    # `at` is when; now unless the demo says otherwise.
-    #   record: client_key, version_id, trial_pieces and document (of a trial only: so many pieces, what was made, which is predicted),
-    #   lines, additions, texture, pieces, minutes, note (see openapi.yaml, BatchRecord)
-    def self.write_down(record, at: Time.now)
-      transaction do
-        known = find_by(client_key: record["client_key"])
-        next known if known
+    # The batch of a UUID; RecordNotFound for none.
+    def self.named(uuid) = find_by!(uuid: uuid)
 
-        version = FormulaVersion.find(record["version_id"])
-        batch = create!(formula_version: version, client_key: record["client_key"], predicted: JSON.generate(predicted(record, version)),
-          trial_pieces: record["trial_pieces"], created_at: at)
-        MadeIt.new(record, cup: version.parsed.dig("kitchen", "cup"))
-          .events.each_with_index { |(kind, payload), position| batch.append(kind, payload, position) }
-        batch
-      end
-    end
-
-    # What was made is what is predicted: a trial may be of more than the version.
-    def self.predicted(record, version)
-      (record["trial_pieces"] && record["document"]) ? VersionSummary.of(record["document"]) : version.summary
-    end
-    private_class_method :predicted
-
-    # Adds one event.
-    def append(kind, payload, position)
-      events.create!(position: position, kind: kind, client_key: "#{client_key}:#{position}", payload: JSON.generate(payload))
-    end
-
-    # What the events come to.
-    def state
-      events.each_with_object({"lines" => [], "additions" => []}) { |event, state| event.fold_into(state) }
-    end
+    # Hash of what was made: the version, or of a trial what was tried.
+    def document = started["document"] || formula_version.parsed
 
     # As the contract has a Batch.
     def to_answer
       {
-        "id" => id, "formula_id" => formula_version.formula_id, "formula_name" => formula_version.parsed["name"],
+        "batch" => uuid, "formula_id" => formula_version.formula_id, "formula_name" => formula_version.parsed["name"],
         "version_number" => formula_version.number,
         "version_id" => formula_version_id, "made_at" => Record.iso(created_at), "predicted" => JSON.parse(predicted),
-        "trial_pieces" => trial_pieces, **state
+        "trial_pieces" => trial_pieces, **ElmCup.batch_state(events.map(&:to_event), document)
       }.compact
     end
+
+    # All that was said, as a batch document ("batch/1") with what the server knows of each event.
+    def to_document = {"elm_cup" => "batch/1", "batch" => uuid, "events" => events.map(&:to_answer)}
+
+    private
+
+    def started = events.find { |event| event.kind == "started" }&.parsed || {}
   end
 end

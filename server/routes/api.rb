@@ -17,6 +17,7 @@ module ElmCupServer
     error(ActiveRecord::RecordNotFound) { halt Problem.response(404, "There is nothing here with that number; it may have been deleted") }
     error(ActiveRecord::StatementInvalid,
       ActiveRecord::RecordInvalid) { halt Problem.response(409, "The data would not take this; nothing was changed") }
+    error(BatchLog::KeyTaken) { halt Problem.response(409, env["sinatra.error"].message) }
     error do
       warn env["sinatra.error"].full_message(highlight: false)
       halt Problem.response(500, "Something went wrong here; nothing was changed. Try again")
@@ -77,8 +78,9 @@ module ElmCupServer
     put("/api/settings/currency") { Setting.keep("currency", body_json["value"]) && answer("value" => Pantry.currency) }
 
     get("/api/batches") { answer(Batch.includes(:events, :formula_version).order(id: :desc).map(&:to_answer)) }
-    post("/api/batches") { answer(Batch.write_down(body_json).to_answer, 201) }
-    get("/api/batches/:id") { answer(Batch.find(id).to_answer) }
+    get("/api/batches/:batch") { answer(batch.to_answer) }
+    get("/api/batches/:batch/events") { answer(batch.to_document) }
+    post("/api/batches/:batch/events") { answer(append_events.to_answer) }
 
     private
 
@@ -111,6 +113,13 @@ module ElmCupServer
     end
 
     def id = params["id"].to_i
+
+    def batch = Batch.named(params["batch"])
+
+    def append_events
+      clock = body_json["now"] && ElmCup.read_time(body_json["now"], "/now")
+      BatchLog.new(params["batch"], clock: clock).append(body_json["events"])
+    end
 
     def formula = Formula.kept.find(id)
 

@@ -97,50 +97,6 @@ RSpec.describe "The JSON API", server: true do
     expect(questions.call).to eq(few)
   end
 
-  describe "batches" do
-    let(:record) do
-      {client_key: "key-#{rand(10**9)}", version_id: made["version"]["id"],
-       lines: [{component: "dough", text: "1 cup rolled oats, ground", planned_grams: 95.0, actual_grams: 97.5}],
-       additions: ["1 tsp water", "a splash of luck"], texture: "rolls", pieces: 24, minutes: 35, note: "Good <b>batch</b>"}
-    end
-
-    it "are written down whole and shown as said" do
-      batch = ask(:post, "/api/batches", record)
-      expect(last_response.status).to eq(201)
-      expect(batch).to include("texture" => "rolls", "pieces" => 24, "minutes" => 35, "note" => "Good <b>batch</b>",
-        "formula_name" => "Interval bites")
-      expect(batch["lines"]).to eq([{"component" => "dough", "text" => "1 cup rolled oats, ground", "planned_grams" => 95.0,
-                                     "actual_grams" => 97.5}])
-      expect(batch["additions"]).to eq([{"text" => "1 tsp water", "grams" => 4.93, "ingredient" => "water"},
-        {"text" => "a splash of luck"}])
-      expect(batch["predicted"]["texture"]).to eq(ElmCup.assess(document)["components"][0]["texture"])
-      expect(ask(:get, "/api/batches").first).to eq(batch)
-    end
-
-    it "read what was added by the cups of the formula's own kitchen" do
-      made = ask(:post, "/api/formulas", document.merge("kitchen" => {"cup" => "australian"}))
-      batch = ask(:post, "/api/batches", record.merge(version_id: made["version"]["id"], additions: ["1 tbsp water"]))
-      expect(batch["additions"]).to eq([{"text" => "1 tbsp water", "grams" => 20.0, "ingredient" => "water"}])
-    end
-
-    it "are one batch when sent twice" do
-      first = ask(:post, "/api/batches", record)
-      expect(ask(:post, "/api/batches", record)).to eq(first)
-      expect(ElmCupServer::Batch.where(client_key: record[:client_key]).count).to eq(1)
-    end
-
-    it "refuse nonsense and keep nothing of it" do
-      made
-      counts = -> { [ElmCupServer::Batch.count, ElmCupServer::BatchEvent.count] }
-      before = counts.call
-      [{texture: "gooey"}, {pieces: -1}, {minutes: 1e308}, {lines: [{component: "x", text: "y", actual_grams: -5}]}, {version_id: 999_999},
-        {client_key: "x"}, {note: "n" * 3000}, {surprise: 1}].each do |change|
-        expect(ask(:post, "/api/batches", record.merge(change))["status"]).to be_between(400, 422), change.inspect
-      end
-      expect(counts.call).to eq(before)
-    end
-  end
-
   describe "bad requests" do
     it "are answered as problem documents" do
       {"" => 422, "nonsense" => 400, "{\"elm_cup\":1e400}" => 400, "[" * 10_000 => 400, "{\"elm_cup\":\"formula/2\"}" => 422,

@@ -124,22 +124,4 @@ RSpec.describe "Other formulas over the API", server: true do
       .to include("ingredient" => "water")
     expect(ask(:post, "/api/rescue", {elm_cup: "bowl/1", family: "moon", grams: 400, seen: "crumbly"})).to include("status" => 422)
   end
-
-  it "logs what was seen of a trial against its version, and no trial of too many" do
-    made = ask(:post, "/api/formulas", document)
-    record = {client_key: "trial-key-1", version_id: made["version"]["id"], trial_pieces: 2, texture: "presses", note: "a drop more water"}
-    expect(ask(:post, "/api/batches", record)).to include("trial_pieces" => 2, "texture" => "presses")
-    expect(ask(:post, "/api/batches", record.merge(client_key: "trial-key-2", trial_pieces: 9))["status"]).to eq(400)
-    # What is tried of an answer is held against what that answer promised, not against the version.
-    tried = ask(:post, "/api/balance", {document: document, wishes: ["texture=tacky"]})["answers"].first["formula"]
-    trial = ask(:post, "/api/trial", {document: tried, pieces: 2, scale: 0.1})
-    logged = ask(:post, "/api/batches", record.merge(client_key: "trial-key-4", document: trial["document"]))
-    expect(logged["predicted"]["texture"]).to eq("tacky")
-    expect(ask(:get, "/api/batches").map { |batch| batch["predicted"]["texture"] })
-      .to eq(["tacky", ElmCup.assess(document)["components"][0]["texture"]])
-    expect(ask(:post, "/api/batches", record.merge(client_key: "trial-key-5", document: {}))["status"]).to be_between(400, 422)
-    expect { ElmCupServer::Batch.write_down({"client_key" => "trial-key-3", "version_id" => made["version"]["id"], "trial_pieces" => 9}) }
-      .to raise_error(ActiveRecord::StatementInvalid, /1 to 6/)
-    expect(ask(:post, "/api/batches", record.except(:trial_pieces).merge(client_key: "whole-bowl-1"))).not_to include("trial_pieces")
-  end
 end

@@ -538,25 +538,44 @@ export interface paths {
         };
         get: operations["listBatches"];
         put?: never;
-        post: operations["writeDownBatch"];
+        post?: never;
         delete?: never;
         options?: never;
         head?: never;
         patch?: never;
         trace?: never;
     };
-    "/api/batches/{id}": {
+    "/api/batches/{batch}": {
         parameters: {
             query?: never;
             header?: never;
             path: {
-                id: components["parameters"]["Id"];
+                batch: components["parameters"]["Batch"];
             };
             cookie?: never;
         };
         get: operations["showBatch"];
         put?: never;
         post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/batches/{batch}/events": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                batch: components["parameters"]["Batch"];
+            };
+            cookie?: never;
+        };
+        get: operations["batchEvents"];
+        put?: never;
+        /** @description Appends what happened, all or nothing (docs/batch.schema.json). The first event of a batch is "started". The same key with the same body counts once; with another body it is refused. */
+        post: operations["appendEvents"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1313,27 +1332,41 @@ export interface components {
             version: components["schemas"]["Version"];
             versions: number;
         };
-        BatchLine: {
-            component: string;
-            text: string;
-            planned_grams?: number | null;
-            actual_grams?: number | null;
+        BatchEvent: {
+            /** @description UUID of the device's own */
+            key: string;
+            device: string;
+            /** @description The device's own count */
+            n: number;
+            /** @description When it happened */
+            at: string;
+            kind: string;
+            data: {
+                [key: string]: unknown;
+            };
+            /** @description The server's count */
+            seq?: number;
+            received_at?: string;
+            /** @description What the server's clock is ahead of the device's */
+            skew_ms?: number;
         };
-        BatchRecord: {
-            client_key: string;
-            version_id: number;
-            /** @description A trial of so many pieces, not the whole bowl */
-            trial_pieces?: number;
-            document?: components["schemas"]["Document"];
-            lines?: components["schemas"]["BatchLine"][];
-            additions?: string[];
-            texture?: components["schemas"]["TextureId"];
-            pieces?: number | null;
-            minutes?: number | null;
-            note?: string;
+        BatchLog: {
+            /** @enum {string} */
+            elm_cup: "batch/1";
+            batch: string;
+            events: components["schemas"]["BatchEvent"][];
+        };
+        BatchLine: {
+            /** @description JSON Pointer into the document that was made */
+            line?: string;
+            component?: string;
+            text?: string;
+            planned_grams?: number;
+            actual_grams?: number;
         };
         Batch: {
-            id: number;
+            /** @description UUID */
+            batch: string;
             formula_id: number;
             formula_name: string;
             version_number: number;
@@ -1365,6 +1398,7 @@ export interface components {
         };
     };
     parameters: {
+        Batch: string;
         Id: number;
     };
     requestBodies: {
@@ -2400,38 +2434,12 @@ export interface operations {
             };
         };
     };
-    writeDownBatch: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["BatchRecord"];
-            };
-        };
-        responses: {
-            /** @description The batch; the same again for the same client key */
-            201: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Batch"];
-                };
-            };
-            400: components["responses"]["Problem"];
-            404: components["responses"]["Problem"];
-        };
-    };
     showBatch: {
         parameters: {
             query?: never;
             header?: never;
             path: {
-                id: components["parameters"]["Id"];
+                batch: components["parameters"]["Batch"];
             };
             cookie?: never;
         };
@@ -2447,6 +2455,62 @@ export interface operations {
                 };
             };
             404: components["responses"]["Problem"];
+        };
+    };
+    batchEvents: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                batch: components["parameters"]["Batch"];
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description All that was said of it, in the order it came in */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BatchLog"];
+                };
+            };
+            404: components["responses"]["Problem"];
+        };
+    };
+    appendEvents: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                batch: components["parameters"]["Batch"];
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    events: components["schemas"]["BatchEvent"][];
+                    /** @description The device's clock as it sends this, ISO 8601 in UTC */
+                    now?: string;
+                };
+            };
+        };
+        responses: {
+            /** @description The batch with all of it */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Batch"];
+                };
+            };
+            404: components["responses"]["Problem"];
+            409: components["responses"]["Problem"];
+            422: components["responses"]["Problem"];
         };
     };
 }

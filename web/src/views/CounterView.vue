@@ -50,7 +50,7 @@ const recent = computed(() =>
       <section aria-labelledby="made">
         <h2 id="made">Last made</h2>
         <ul v-if="batches.length" class="made">
-          <li v-for="batch in batches.slice(0, 4)" :key="batch.id">
+          <li v-for="batch in batches.slice(0, 4)" :key="batch.batch">
             <RouterLink :to="`/formulas/${batch.formula_id}/mix`">{{ batch.formula_name }}</RouterLink>
             <span class="quiet">{{ when(batch.made_at) }}</span>
             <span

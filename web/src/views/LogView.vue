@@ -35,7 +35,7 @@ const signed = (value: number) => `${value > 0 ? '+' : '−'}${figure(Math.abs(v
     <div v-else-if="!batches || !library" class="skeleton" aria-hidden="true" />
     <p v-else-if="!batches.length">Nothing is written down yet. Open a formula, make it, and fill in “Made it”.</p>
     <ul v-else class="rows">
-      <li v-for="batch in batches" :key="batch.id">
+      <li v-for="batch in batches" :key="batch.batch">
         <div class="what">
           <RouterLink :to="`/formulas/${batch.formula_id}/mix`">{{ batch.formula_name }}</RouterLink>
           <span class="quiet">{{ when(batch.made_at) }} · version {{ batch.version_number }}</span>
@@ -52,10 +52,10 @@ const signed = (value: number) => `${value > 0 ? '+' : '−'}${figure(Math.abs(v
           <span v-if="batch.minutes !== undefined">{{ batch.minutes }} min</span>
         </div>
         <div class="told">
-          <p v-for="addition in batch.additions" :key="addition.text" class="added">
+          <p v-for="(addition, at) in batch.additions" :key="at" class="added">
             + {{ addition.text }}<span v-if="addition.grams" class="quiet"> ({{ figure(addition.grams, 1) }} g)</span>
           </p>
-          <p v-for="line in changed(batch)" :key="line.text" class="quiet">
+          <p v-for="line in changed(batch)" :key="line.line ?? line.text" class="quiet">
             {{ line.text }}: {{ signed(line.actual_grams! - line.planned_grams!) }}
           </p>
           <p>{{ batch.note }}</p>

@@ -2,11 +2,12 @@
 /** Made it: one form, one batch. What was really weighed, what was added in the bowl, how it came out. */
 import { computed, reactive, ref, watch } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
-import { api, unwrap, type TextureId } from '@/api/client'
+import type { BatchEvent, TextureId } from '@/api/client'
 import FormulaHeader from '@/components/frame/FormulaHeader.vue'
 import TexturePicker from '@/components/made/TexturePicker.vue'
 import WeighedSlip from '@/components/made/WeighedSlip.vue'
 import type { WeighedRow } from '@/components/made/weighedRow'
+import { useBatchLog, type Said } from '@/composables/useBatchLog'
 import { useAssessment } from '@/composables/useAssessment'
 import { useDraft } from '@/composables/useDraft'
 import { useLibrary } from '@/composables/useLibrary'
@@ -30,10 +31,17 @@ watch(assessment, (now) => {
       .filter((row) => row.actual !== plain(row.planned))
       .map((row) => [key(row.component, row.text), row.actual]),
   )
-  const flavours = now.splits?.map((split) => ({ name: split.name, lines: [...split.lines, ...split.topping] })) ?? []
-  rows.value = [...now.components, ...flavours].flatMap((part) =>
-    part.lines.map((line) => ({
+  const lists = [
+    ...now.components.map((part, at) => ({ part, lines: part.lines, pointer: `/components/${at}/lines` })),
+    ...(now.splits ?? []).flatMap((part, at) => [
+      { part, lines: part.lines, pointer: `/splits/${at}/lines` },
+      { part, lines: part.topping, pointer: `/splits/${at}/topping` },
+    ]),
+  ]
+  rows.value = lists.flatMap(({ part, lines, pointer }) =>
+    lines.map((line, row) => ({
       component: part.name,
+      pointer: `${pointer}/${row}`,
       text: line.text ?? '',
       planned: line.grams,
       actual: typed.get(key(part.name, line.text ?? '')) ?? plain(line.grams),
@@ -51,8 +59,10 @@ const form = reactive({
 })
 const sending = ref(false)
 const error = ref<string>()
-/** One key for this form: sent twice, it is still one batch. */
-const clientKey = crypto.randomUUID()
+/** One batch for this form, and what is said of it keeps its keys: sent twice, it still counts once. */
+const batch = crypto.randomUUID()
+const log = useBatchLog()
+let sent: { said: string; events: BatchEvent[] } | undefined
 
 function addAddition() {
   const text = form.addition.trim()
@@ -61,6 +71,24 @@ function addAddition() {
   form.addition = ''
 }
 const number = (text: string) => (String(text).trim() === '' ? undefined : Number(text))
+/** The form as events of a batch of a version. */
+function said(version: number): Said[] {
+  const weighed = rows.value.filter((row) => number(row.actual) !== undefined)
+  const look = library.value?.textures.findIndex((each) => each.id === form.texture) ?? -1
+  const [pieces, minutes, text] = [number(form.pieces), number(form.minutes), form.note.trim()]
+  return [
+    ['started', { formula: formulaId, version, scale: 1 }],
+    ...weighed.map(({ pointer, planned, actual }): Said => [
+      'weighed',
+      { line: pointer, grams: number(actual), target: planned, mode: 'set', by: 'typed' },
+    ]),
+    ...form.additions.map((text): Said => ['addition', { text }]),
+    ...(look < 0 ? [] : [['looked', { texture: look }] as Said]),
+    ...(pieces === undefined ? [] : [['yield', { pieces }] as Said]),
+    ...(minutes === undefined ? [] : [['took', { minutes }] as Said]),
+    ...(text ? [['note', { text }] as Said] : []),
+  ]
+}
 async function write() {
   addAddition()
   sending.value = true
@@ -68,25 +96,11 @@ async function write() {
   try {
     const version = await draft.save()
     if (!version) throw new Error(draft.error.value)
-    await unwrap(
-      api.POST('/api/batches', {
-        body: {
-          client_key: clientKey,
-          version_id: version.id,
-          lines: rows.value.map((row) => ({
-            component: row.component,
-            text: row.text,
-            planned_grams: row.planned,
-            actual_grams: number(row.actual),
-          })),
-          additions: form.additions,
-          texture: form.texture,
-          pieces: number(form.pieces),
-          minutes: number(form.minutes),
-          note: form.note.trim() || undefined,
-        },
-      }),
-    )
+    const now = said(version.id)
+    const text = JSON.stringify(now)
+    // Nothing of a form that failed was kept, unless the answer was lost on its way: then the same words have the same keys.
+    if (sent?.said !== text) sent = { said: text, events: log.events(now) }
+    await log.append(batch, sent.events)
     await router.push('/log')
     say('Written down.')
   } catch (failure) {

@@ -1,11 +1,21 @@
 <script setup lang="ts">
 /** A trial spoonful: one or two pieces in grams, drops and pinches, and what was seen of them, logged against the formula. */
 import { computed, ref, shallowRef, watch } from 'vue'
-import { api, unwrap, type Library, type Saturation, type TextureId, type Trial } from '@/api/client'
+import {
+  api,
+  unwrap,
+  type BatchEvent,
+  type Library,
+  type Saturation,
+  type TextureId,
+  type Trial,
+  type Version,
+} from '@/api/client'
 import SwitchButtons from '@/components/frame/SwitchButtons.vue'
 import WhyDialog from './WhyDialog.vue'
 import TexturePicker from '@/components/made/TexturePicker.vue'
-import type { FormulaDocument } from '@/api/document'
+import type { DocumentLine, FormulaDocument } from '@/api/document'
+import { useBatchLog, type Said } from '@/composables/useBatchLog'
 import type { Draft } from '@/composables/useDraft'
 import { say } from '@/composables/useNotice'
 import { figure } from '@/format'
@@ -29,12 +39,14 @@ const error = ref<string>()
 const seen = ref<TextureId>()
 const note = ref('')
 const sending = ref(false)
-let clientKey = ''
+let batch = ''
+let sent: { said: string; events: BatchEvent[] } | undefined
+const batchLog = useBatchLog()
 
 watch([visible, pieces, scale], async ([shown]) => {
   if (!shown) return
   error.value = undefined
-  clientKey = crypto.randomUUID()
+  batch = crypto.randomUUID()
   try {
     const body = {
       document: props.tried?.document ?? props.draft.document.value,
@@ -47,6 +59,29 @@ watch([visible, pieces, scale], async ([shown]) => {
     error.value = (failure as Error).message
   }
 })
+/** The trial as events of a batch: what was measured, what was seen. */
+function events(version: Version): Said[] {
+  const { pieces, document, lines } = trial.value!
+  const look = props.library.textures.findIndex((each) => each.id === seen.value)
+  const text = [props.tried && `with ${props.tried.words}`, note.value.trim()].filter(Boolean).join(': ')
+  // A line is found in the trial by its words; each place is taken once.
+  const places = document.components.flatMap((part, at) =>
+    part.lines.map((said, row) => ({ component: part.name, said, at: `/components/${at}/lines/${row}` })),
+  )
+  const weighed = lines.flatMap((line): Said[] => {
+    const here = ({ text, ingredient }: DocumentLine) => (text ? text === line.text : ingredient === line.ingredient)
+    const place = places.findIndex((each) => each.component === line.component && here(each.said))
+    if (line.left_out || place < 0) return []
+    const data = { line: places.splice(place, 1)[0]!.at, grams: line.grams, target: line.wanted_grams }
+    return [['weighed', { ...data, mode: 'set', by: 'typed' }]]
+  })
+  return [
+    ['started', { formula: version.formula_id, version: version.id, scale: 1, trial_pieces: pieces, document }],
+    ...weighed,
+    ...(look < 0 ? [] : [['looked', { texture: look }] as Said]),
+    ...(text ? [['note', { text }] as Said] : []),
+  ]
+}
 /** What was seen goes with a version: a draft is saved first. */
 async function log() {
   sending.value = true
@@ -54,28 +89,10 @@ async function log() {
   try {
     const version = await props.draft.save()
     if (!version) throw new Error(props.draft.error.value)
-    const said = [props.tried && `with ${props.tried.words}`, note.value.trim()].filter(Boolean)
-    const lines = trial
-      .value!.lines.filter((line) => !line.left_out)
-      .map((line) => ({
-        component: line.component,
-        text: line.text,
-        planned_grams: line.wanted_grams,
-        actual_grams: line.grams,
-      }))
-    await unwrap(
-      api.POST('/api/batches', {
-        body: {
-          client_key: clientKey,
-          version_id: version.id,
-          trial_pieces: trial.value!.pieces,
-          document: trial.value!.document,
-          lines,
-          ...(seen.value ? { texture: seen.value } : {}),
-          ...(said.length ? { note: said.join(': ') } : {}),
-        },
-      }),
-    )
+    const said = events(version)
+    const text = JSON.stringify(said)
+    if (sent?.said !== text) sent = { said: text, events: batchLog.events(said) }
+    await batchLog.append(batch, sent.events)
     visible.value = false
     say(`The trial is in the log, against version ${version.number}.`)
     seen.value = undefined

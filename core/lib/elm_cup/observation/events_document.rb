@@ -1,0 +1,40 @@
+# frozen_string_literal: true
+
+module ElmCup
+  module Observation
+    # Checks what devices say of a batch, whole, before any of it is kept.
+    module EventsDocument
+      NAME = "batch.schema.json"
+      SCHEMA = JsonFaults.schema(NAME)
+      DATA = EventKind::ALL.values.select(&:said).to_h { |kind| [kind.name, JsonFaults.schema(NAME, part: "#/$defs/#{kind.name}")] }.freeze
+
+      # nil, or InvalidDocument with every fault at its place. said: a parsed batch document ("batch/1").
+      def self.check(said)
+        InvalidDocument.refuse("", :batch_not_object, given: JsonFaults.name_of(said)) unless said.is_a?(Hash)
+        Document::Finite.check(said)
+        faults = JsonFaults.of(SCHEMA, said, whole: "a batch") { :not_of_this_kind }
+        faults = said["events"].each_with_index.flat_map { |event, at| event_faults(event, "/events/#{at}") } if faults.empty?
+        raise InvalidDocument.new(faults) if faults.any?
+      end
+
+      # The Time of ISO 8601 text; InvalidDocument at `pointer` where it is none.
+      def self.time(text, pointer) = read_time(text) || raise(InvalidDocument.new([unreadable_time(text, pointer)]))
+
+      def self.event_faults(event, pointer)
+        found = JsonFaults.of(DATA.fetch(event["kind"]), event["data"], "#{pointer}/data", whole: "“#{event["kind"]}”") {
+          :not_of_this_kind
+        }
+        found + (read_time(event["at"]) ? [] : [unreadable_time(event["at"], "#{pointer}/at")])
+      end
+
+      def self.read_time(text)
+        Time.iso8601(text)
+      rescue ArgumentError
+        nil
+      end
+
+      def self.unreadable_time(text, pointer) = Fault.at(pointer, :text_unreadable, given: JsonFaults.shown(text))
+      private_class_method :event_faults, :read_time, :unreadable_time
+    end
+  end
+end

@@ -1,0 +1,48 @@
+import { api, unwrap, type BatchEvent } from '@/api/client'
+
+const DEVICE = 'elm-cup:device'
+
+/** The name of this device and its own count, which says in what order it said things; kept in the browser. */
+function device(): { name: string; count: number } {
+  try {
+    const kept = JSON.parse(localStorage.getItem(DEVICE) ?? 'null') as { name: string; count: number } | null
+    if (kept?.name) return kept
+  } catch {
+    // What cannot be read is begun anew.
+  }
+  return { name: `browser-${crypto.randomUUID().slice(0, 8)}`, count: 0 }
+}
+/** The name of this device, the same from one visit to the next. */
+export function deviceName(): string {
+  const own = device()
+  localStorage.setItem(DEVICE, JSON.stringify(own))
+  return own.name
+}
+
+/** What is said of a batch: a kind, and its data as docs/batch.schema.json has it. */
+export type Said = [kind: string, data: Record<string, unknown>]
+
+/**
+ * Says what happened in one making. `events` gives what is said its keys and its place in this device's count; it is sent with `append`,
+ * as often as it takes: the same keys count once.
+ */
+export function useBatchLog() {
+  function events(said: readonly Said[]): BatchEvent[] {
+    const own = device()
+    const at = new Date().toISOString()
+    const made = said.map(([kind, data]) => {
+      own.count += 1
+      return { key: crypto.randomUUID(), device: own.name, n: own.count, at, kind, data }
+    })
+    localStorage.setItem(DEVICE, JSON.stringify(own))
+    return made
+  }
+  const append = (batch: string, events: BatchEvent[]) =>
+    unwrap(
+      api.POST('/api/batches/{batch}/events', {
+        params: { path: { batch } },
+        body: { events, now: new Date().toISOString() },
+      }),
+    )
+  return { events, append }
+}
