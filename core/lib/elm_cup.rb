@@ -157,6 +157,9 @@ module ElmCup
     components.min_by.with_index { |part, index| [Document::PartType[part["type"]].order, index] }&.fetch("name")
   end
 
+  # A formula document (Hash) that has nothing in it yet.
+  def self.empty_formula = Document::EmptyFormula.document
+
   # nil, or InvalidDocument: whether a parsed formula document can be kept.
   def self.check(document) = Document::Schema.check(document)
 

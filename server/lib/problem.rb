@@ -20,6 +20,12 @@ module ElmCupServer
       response(422, error.message, error.faults)
     end
 
+    # The Rack response for a draft that another device changed: both documents go with it.
+    def self.for_stale_draft(error)
+      status, headers, body = response(409, error.message)
+      [status, headers, [JSON.generate(JSON.parse(body.first).merge("kept" => error.kept, "sent" => error.sent))]]
+    end
+
     def self.body(status, detail, errors)
       {"type" => "about:blank", "title" => TITLES.fetch(status), "status" => status, "detail" => detail.scrub,
        "errors" => errors.map { |fault| {"pointer" => fault.pointer, "code" => fault.code, "detail" => fault.message} }}

@@ -6,8 +6,24 @@ module ElmCupServer
     self.table_name = "formulas"
     has_many :versions, -> { order(:number) }, class_name: "ElmCupServer::FormulaVersion", inverse_of: :formula
     belongs_to :current_version, class_name: "ElmCupServer::FormulaVersion", optional: true
+    has_one :draft, class_name: "ElmCupServer::Draft", inverse_of: :formula
 
     scope :kept, -> { where(deleted_at: nil) }
+
+    # Those that a shelf shows: what was saved, and what has a line though it was not saved yet.
+    def self.on_shelf
+      kept.includes(:draft, current_version: :kept_summary).order(:name, :id).select { |formula|
+        formula.current_version || formula.draft&.line?
+      }
+    end
+
+    # A formula that is not on the shelf yet, with nothing but its draft. ElmCup::InvalidDocument when the document cannot be taken.
+    def self.begin(document, device:)
+      ElmCup.check(document)
+      transaction do
+        create!(name: document["name"]).tap { |formula| Draft.keep(formula, {"document" => document, "revision" => 0, "device" => device}) }
+      end
+    end
 
     # A new formula whose first version is `document`. ElmCup::InvalidDocument when it cannot be taken.
     def self.start(document)
@@ -28,7 +44,7 @@ module ElmCupServer
 
     # A formula of its own that starts from the current version.
     def copy
-      document = current_version.parsed
+      document = standing
       Formula.start(document.merge("name" => "#{document["name"][0, 110]} (copy)"))
     end
 
@@ -37,17 +53,23 @@ module ElmCupServer
 
     def bring_back = update!(deleted_at: nil)
 
+    # Hash of what was saved last; of what was never saved, its draft.
+    def standing = current_version ? current_version.parsed : draft.parsed
+
     # For lists.
     def to_summary(pantry = Pantry.now)
-      {"id" => id, "name" => name, "updated_at" => Record.iso(updated_at), "version" => current_version.number,
+      {"id" => id, "name" => name, "updated_at" => Record.iso(updated_at), "version" => current_version&.number,
        "version_id" => current_version_id,
-       "summary" => current_version.summary(pantry)}
+       "summary" => current_version ? current_version.summary(pantry) : VersionSummary.of(standing, pantry)}.compact
     end
 
     # With the current document.
     def to_answer
-      {"id" => id, "name" => name, "created_at" => created_at.utc.iso8601(6), "version" => current_version.to_answer,
-       "versions" => versions.count}
+      {"id" => id, "name" => name, "created_at" => created_at.utc.iso8601(6), "version" => current_version&.to_answer,
+       "versions" => versions.count}.compact
     end
+
+    # The Draft, one that keeps nothing yet where there is none.
+    def standing_draft = draft || Draft.new(formula: self, base_version: current_version)
   end
 end

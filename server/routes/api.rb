@@ -17,6 +17,7 @@ module ElmCupServer
     error(ActiveRecord::RecordNotFound) { halt Problem.response(404, "There is nothing here with that number; it may have been deleted") }
     error(ActiveRecord::StatementInvalid,
       ActiveRecord::RecordInvalid) { halt Problem.response(409, "The data would not take this; nothing was changed") }
+    error(Draft::Stale) { halt Problem.for_stale_draft(env["sinatra.error"]) }
     error(BatchLog::KeyTaken) { halt Problem.response(409, env["sinatra.error"].message) }
     error do
       warn env["sinatra.error"].full_message(highlight: false)
@@ -65,9 +66,13 @@ module ElmCupServer
     post("/api/formulas/:id/copy") { answer(formula.copy.to_answer, 201) }
     get("/api/formulas/:id/versions") { answer(formula.versions.map { |version| version.to_answer.except("document") }) }
     post("/api/formulas/:id/versions") { answer(save_version.to_answer, 201) }
+    get("/api/formulas/:id/draft") { answer(formula.standing_draft.to_answer) }
+    put("/api/formulas/:id/draft") { answer(Draft.keep(formula, body_json).to_answer) }
+    delete("/api/formulas/:id/draft") { answer(drop_draft.to_answer) }
+    post("/api/drafts") { answer(begin_formula.standing_draft.to_answer, 201) }
     get("/api/versions/:id") { answer(FormulaVersion.find(id).to_answer) }
 
-    get("/api/formulas/:id/export") { file(formula.current_version.parsed, params["format"]) }
+    get("/api/formulas/:id/export") { file(formula.standing, params["format"]) }
 
     get("/api/pantry") { answer(pantry) }
     post("/api/pantry") { OwnIngredient.keep(body_json["ingredients"]) && answer(pantry) }
@@ -114,6 +119,10 @@ module ElmCupServer
 
     def id = params["id"].to_i
 
+    def begin_formula = Formula.begin(body_json["document"] || ElmCup.empty_formula, device: body_json["device"])
+
+    def drop_draft = formula.standing_draft.tap { |draft| draft.drop(params["revision"].to_i, params["device"]) if draft.persisted? }
+
     def batch = Batch.named(params["batch"])
 
     def append_events
@@ -125,7 +134,7 @@ module ElmCupServer
 
     def shelf
       pantry = Pantry.now
-      Formula.kept.includes(current_version: :kept_summary).order(:name, :id).map { |formula| formula.to_summary(pantry) }
+      Formula.on_shelf.map { |formula| formula.to_summary(pantry) }
     end
 
     # Every row of the pantry, the household's own documents, and the currency of prices.

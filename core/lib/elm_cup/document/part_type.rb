@@ -17,8 +17,11 @@ module ElmCup
       self::IDS = self::ALL.map(&:id).freeze
       self::BY_ID = self::ALL.to_h { |type| [type.id, type] }.freeze
 
-      # The PartType of an id, of a dough where nothing is said.
-      def self.[](id) = self::BY_ID.fetch(id || "dough")
+      # What a part is where nothing is said.
+      def self.usual = self::BY_ID.fetch("dough")
+
+      # The PartType of an id, the usual one where nothing is said.
+      def self.[](id) = id ? self::BY_ID.fetch(id) : usual
 
       def judged? = judged
 

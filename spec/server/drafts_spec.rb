@@ -1,0 +1,88 @@
+# frozen_string_literal: true
+
+require "server_helper"
+
+RSpec.describe "Drafts", server: true do
+  let(:document) { formula("1 cup oats", name: "Interval bites") }
+  let(:id) { ask(:post, "/api/formulas", document)["id"] }
+  let(:version_id) { ask(:get, "/api/formulas/#{id}")["version"]["id"] }
+
+  def put_draft(of: id, device: "tab", **said) = ask(:put, "/api/formulas/#{of}/draft", {device: device, **said})
+
+  def draft(of: id) = ask(:get, "/api/formulas/#{of}/draft")
+
+  def named(name) = document.merge("name" => name)
+
+  def shelf = ask(:get, "/api/formulas").map { |each| each["name"] }
+
+  it "are what was saved until something is typed, and then what was typed, for every device" do
+    expect(draft).to include("document" => document, "revision" => 0, "kept" => false, "base_version" => version_id)
+    kept = put_draft(document: named("Half time"), base_version: version_id, revision: 0)
+    expect(kept).to include("revision" => 1, "device" => "tab", "kept" => true, "base_version" => version_id)
+    expect(draft).to eq(kept)
+    expect(put_draft(document: named("Full time"), base_version: version_id, revision: 1, device: "phone")).to include("revision" => 2)
+    expect(draft["document"]["name"]).to eq("Full time")
+    # A draft is no version: the shelf shows what was saved.
+    expect(shelf).to include("Interval bites")
+  end
+
+  it "never overwrite what another device typed unseen: both are answered" do
+    put_draft(document: named("Tablet"), base_version: version_id, revision: 0)
+    stale = put_draft(document: named("Phone"), base_version: version_id, revision: 0, device: "phone")
+    expect(stale).to include("status" => 409, "kept" => a_hash_including("revision" => 1, "device" => "tab"),
+      "sent" => a_hash_including("revision" => 0, "device" => "phone"))
+    expect([stale["kept"]["document"]["name"], stale["sent"]["document"]["name"]]).to eq(%w[Tablet Phone])
+    expect(draft["document"]["name"]).to eq("Tablet")
+    # Once seen, it may stand.
+    expect(put_draft(document: named("Phone"), base_version: version_id, revision: 1, device: "phone")).to include("revision" => 2)
+  end
+
+  it "are kept once when the answer was lost and the same is sent again" do
+    first = put_draft(document: named("Tablet"), base_version: version_id, revision: 0)
+    expect(put_draft(document: named("Tablet"), base_version: version_id, revision: 0)).to eq(first)
+  end
+
+  it "can be dropped, and a device that missed it notices" do
+    put_draft(document: named("Tablet"), base_version: version_id, revision: 0)
+    expect(ask(:delete, "/api/formulas/#{id}/draft?revision=0&device=phone")["status"]).to eq(409)
+    expect(ask(:delete, "/api/formulas/#{id}/draft?revision=1&device=tab"))
+      .to include("document" => document, "kept" => false, "revision" => 2)
+    expect(put_draft(document: named("Late"), base_version: version_id, revision: 1, device: "phone")["status"]).to eq(409)
+    expect(put_draft(document: named("Anew"), base_version: version_id, revision: 2)["revision"]).to eq(3)
+  end
+
+  it "of a new formula bring it onto the shelf with their first line, saved or not" do
+    begun = ask(:post, "/api/drafts", {device: "tab"})
+    expect(last_response.status).to eq(201)
+    new = begun["formula_id"]
+    expect(begun).to include("document" => ElmCup.empty_formula, "revision" => 1, "kept" => true)
+    expect(shelf).not_to include("New formula")
+    expect(ask(:get, "/api/formulas/#{new}")).to include("versions" => 0).and(satisfy { |formula| !formula.key?("version") })
+    put_draft(of: new, document: ElmCup.empty_formula.merge("name" => "Only a name"), revision: 1)
+    expect(shelf).not_to include("Only a name")
+    put_draft(of: new, document: named("With a line"), revision: 2)
+    row = ask(:get, "/api/formulas").find { |each| each["name"] == "With a line" }
+    expect(row["summary"]["grams"]).to eq(ElmCup.summary(document)["grams"])
+    expect(row).not_to include("version")
+    expect(ask(:post, "/api/formulas/#{new}/copy")["name"]).to eq("With a line (copy)")
+    expect(get("/api/formulas/#{new}/export?format=csv").body).to include("1 cup oats")
+    expect(ask(:post, "/api/formulas/#{new}/versions", {document: named("Saved")})).to include("number" => 1)
+    expect(shelf).to include("Saved")
+  end
+
+  it "refuse what is none and keep nothing of it" do
+    [{document: {}}, {document: document.merge("surprise" => 1)}, {document: document, device: "x" * 41}, {document: document, device: ""},
+      {document: document, revision: -1}, {document: document, base_version: 999_999}].each do |said|
+      expect(put_draft(revision: 0, **said)["status"]).to be_between(400, 422), said.inspect
+    end
+    expect(put_draft(of: 999_999, document: document, revision: 0)["status"]).to eq(404)
+    expect(ask(:post, "/api/drafts", {device: "tab", document: {}})["status"]).to eq(422)
+    expect(ElmCupServer::Draft.count).to eq(0)
+  end
+
+  it "hold to what the database says" do
+    put_draft(document: document, revision: 0)
+    expect { ActiveRecord::Base.connection.execute("UPDATE drafts SET document = '{}' WHERE formula_id = #{id}") }
+      .to raise_error(ActiveRecord::StatementInvalid, /only grows/)
+  end
+end
