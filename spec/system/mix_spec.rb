@@ -17,7 +17,7 @@ RSpec.describe "Mix in the browser", system: true do
     expect(page).to have_css("[data-sentence]", text: /The dry side takes \d+ mL, the binder offers \d+/)
     find_field("Name of the formula").set("Choir bites\n")
     click_button "Save"
-    expect(page).to have_css("[data-version]", text: "Version 2, saved")
+    expect(page).to have_css("[data-version]", text: "Version 1, saved")
     expect(ElmCupServer::Formula.last.name).to eq("Choir bites")
     expect(ElmCupServer::Formula.last.current_version.parsed["components"][0]).to include("process" => "processor",
       "lines" => [{"text" => "1 1/2 cups rolled oats, ground"}, {"text" => "12 soft dates, to paste"}, {"text" => "1/3 cup tahini"}])

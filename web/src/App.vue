@@ -9,7 +9,7 @@ import SideRail from './components/frame/SideRail.vue'
     <SideRail />
     <main id="main" tabindex="-1">
       <RouterView v-slot="{ Component, route }">
-        <component :is="Component" :key="route.path" />
+        <component :is="Component" :key="String(route.params.id ?? route.path)" />
       </RouterView>
     </main>
   </div>

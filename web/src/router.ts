@@ -13,21 +13,15 @@ export const router = createRouter({
   routes: [
     { path: '/', component: CounterView, meta: { title: 'Counter' } },
     { path: '/formulas', component: fetched(() => import('./views/FormulasView.vue')), meta: { title: 'Formulas' } },
-    { path: '/formulas/:id(\\d+)', redirect: (to) => `/formulas/${String(to.params.id)}/mix` },
     {
-      path: '/formulas/:id(\\d+)/mix',
-      component: fetched(() => import('./views/MixView.vue')),
-      meta: { title: 'Mix' },
-    },
-    {
-      path: '/formulas/:id(\\d+)/made',
-      component: fetched(() => import('./views/MadeItView.vue')),
-      meta: { title: 'Made it' },
-    },
-    {
-      path: '/formulas/:id(\\d+)/compare',
-      component: fetched(() => import('./views/CompareView.vue')),
-      meta: { title: 'Compare' },
+      path: '/formulas/:id(\\d+)',
+      component: fetched(() => import('./views/FormulaView.vue')),
+      children: [
+        { path: '', redirect: (to) => `/formulas/${String(to.params.id)}/mix` },
+        { path: 'mix', component: fetched(() => import('./views/MixView.vue')), meta: { title: 'Mix' } },
+        { path: 'made', component: fetched(() => import('./views/MadeItView.vue')), meta: { title: 'Made it' } },
+        { path: 'compare', component: fetched(() => import('./views/CompareView.vue')), meta: { title: 'Compare' } },
+      ],
     },
     {
       path: '/cupboard',

@@ -1,7 +1,8 @@
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest'
+import { emptyFormula } from './helpers'
 import { nextTick, shallowRef } from 'vue'
 import { unwrap } from '@/api/client'
-import { emptyFormula, type FormulaDocument } from '@/api/document'
+import { type FormulaDocument } from '@/api/document'
 import { DEBOUNCE, useAssessment } from '@/composables/useAssessment'
 import { count, figure, percent, words } from '@/format'
 

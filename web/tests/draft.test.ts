@@ -1,7 +1,6 @@
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest'
-import { emptyFormula, type FormulaDocument } from '@/api/document'
-import { useDraft } from '@/composables/useDraft'
-import { serve, settle } from './helpers'
+import { type FormulaDocument } from '@/api/document'
+import { closeDrafts, draftOf, emptyFormula, serve, settle } from './helpers'
 
 /** A small server: one formula whose versions are kept in a list. */
 function formulaServer(first: FormulaDocument, second?: FormulaDocument, created_at = '2026-06-20T10:00:00.000001Z') {
@@ -33,11 +32,14 @@ const lines = (document: FormulaDocument) => document.components[0]!.lines.map((
 
 describe('the draft', () => {
   beforeEach(() => localStorage.clear())
-  afterEach(() => vi.unstubAllGlobals())
+  afterEach(() => {
+    closeDrafts()
+    vi.unstubAllGlobals()
+  })
 
   it('is saved as a version whose parent is the one it stood on', async () => {
     const { versions } = formulaServer(emptyFormula('x'))
-    const draft = useDraft(7)
+    const draft = draftOf(7)
     await draft.load()
     expect(draft.dirty.value).toBe(false)
     draft.edit('a line', add('1 cup oats'))
@@ -51,13 +53,13 @@ describe('the draft', () => {
 
   it('comes back after a reload with everything that could be undone', async () => {
     formulaServer(emptyFormula('x'))
-    const before = useDraft(7)
+    const before = draftOf(7)
     await before.load()
     before.edit('one', add('1 cup oats'))
     before.edit('two', add('2 tbsp honey'))
     await before.undo()
     await settle(10)
-    const after = useDraft(7)
+    const after = draftOf(7)
     await after.load()
     expect([lines(after.document.value), after.restored.value]).toEqual([['1 cup oats'], true])
     after.history.redo()
@@ -71,13 +73,13 @@ describe('the draft', () => {
     const second = emptyFormula('x')
     add('1 cup oats')(second)
     formulaServer(emptyFormula('x'), second)
-    const draft = useDraft(7)
+    const draft = draftOf(7)
     await draft.load()
     expect(draft.canUndo.value).toBe(true)
     await draft.undo()
     expect([draft.base.value?.number, lines(draft.document.value), draft.dirty.value]).toEqual([1, [], false])
     await settle(10)
-    const reloaded = useDraft(7)
+    const reloaded = draftOf(7)
     await reloaded.load()
     expect([reloaded.base.value?.number, lines(reloaded.document.value)]).toEqual([1, []])
     reloaded.history.redo()
@@ -86,7 +88,7 @@ describe('the draft', () => {
 
   it('loses nothing when the server refuses', async () => {
     const { versions } = formulaServer(emptyFormula('x'))
-    const draft = useDraft(7)
+    const draft = draftOf(7)
     await draft.load()
     draft.edit('the name', (copy) => void (copy.name = 'refuse me'))
     expect(await draft.save()).toBeUndefined()
@@ -99,7 +101,7 @@ describe('the draft', () => {
 
   it('does not call the same document changed when only its keys stand otherwise', async () => {
     formulaServer(emptyFormula('x'))
-    const draft = useDraft(7)
+    const draft = draftOf(7)
     await draft.load()
     const { name, elm_cup, shape, components } = draft.document.value
     draft.document.value = { components, shape, elm_cup, name }
@@ -108,19 +110,19 @@ describe('the draft', () => {
 
   it('of one database never opens over the formula of another with the same number', async () => {
     formulaServer(emptyFormula('demo'))
-    const demo = useDraft(7)
+    const demo = draftOf(7)
     await demo.load()
     demo.edit('a line', add('1 cup oats'))
     await settle(10)
     formulaServer(emptyFormula('mine'), undefined, '2026-07-01T08:00:00.000001Z')
-    const mine = useDraft(7)
+    const mine = draftOf(7)
     await mine.load()
     expect([mine.document.value.name, lines(mine.document.value), mine.restored.value]).toEqual(['mine', [], false])
   })
 
   it('gives way to a version saved on another device when it says nothing of its own, and only then', async () => {
     const { versions } = formulaServer(emptyFormula('x'))
-    const tablet = useDraft(7)
+    const tablet = draftOf(7)
     await tablet.load()
     tablet.edit('a line', add('1 cup oats'))
     await tablet.undo()
@@ -128,12 +130,12 @@ describe('the draft', () => {
     const second = emptyFormula('x')
     add('2 tbsp honey')(second)
     formulaServer(emptyFormula('x'), second)
-    const again = useDraft(7)
+    const again = draftOf(7)
     await again.load()
     expect([again.base.value?.number, lines(again.document.value)]).toEqual([2, ['2 tbsp honey']])
     again.edit('a line', add('3 g salt'))
     await settle(10)
-    const kept = useDraft(7)
+    const kept = draftOf(7)
     await kept.load()
     expect([kept.restored.value, lines(kept.document.value)]).toEqual([true, ['2 tbsp honey', '3 g salt']])
     expect(versions).toHaveLength(1)
@@ -141,12 +143,12 @@ describe('the draft', () => {
 
   it('says when a version was saved elsewhere while it lay here, until it is saved itself', async () => {
     formulaServer(emptyFormula('x'))
-    const tablet = useDraft(7)
+    const tablet = draftOf(7)
     await tablet.load()
     tablet.edit('a line', add('1 cup oats'))
     await settle(10)
     formulaServer(emptyFormula('x'), emptyFormula('newer'))
-    const again = useDraft(7)
+    const again = draftOf(7)
     await again.load()
     expect([again.restored.value, again.overtakenBy.value, lines(again.document.value)]).toEqual([
       true,
@@ -163,7 +165,7 @@ describe('the draft', () => {
       'elm-cup:draft:7:2026-06-20T10:00:00.000001Z',
       JSON.stringify({ document: { ...emptyFormula('kept') }, baseId: 99, history: { undo: [], redo: [] } }),
     )
-    const draft = useDraft(7)
+    const draft = draftOf(7)
     await draft.load()
     expect([draft.loaded.value, draft.document.value.name, draft.base.value?.number, draft.dirty.value]).toEqual([
       true,
@@ -175,12 +177,12 @@ describe('the draft', () => {
 
   it('says so when the formula is not there, and bears a broken keepsake', async () => {
     serve({})
-    const draft = useDraft(8)
+    const draft = draftOf(8)
     await draft.load()
     expect([draft.loaded.value, draft.error.value]).toEqual([false, 'There is nothing here'])
     localStorage.setItem('elm-cup:draft:7:2026-06-20T10:00:00.000001Z', '{broken')
     formulaServer(emptyFormula('x'))
-    const other = useDraft(7)
+    const other = draftOf(7)
     await other.load()
     expect(other.loaded.value).toBe(true)
   })

@@ -1,8 +1,10 @@
 import { mount } from '@vue/test-utils'
 import PrimeVue from 'primevue/config'
 import { vi } from 'vitest'
-import type { Component } from 'vue'
+import { effectScope, type Component, type EffectScope } from 'vue'
 import type { AssessedLine, Library } from '@/api/client'
+import type { FormulaDocument } from '@/api/document'
+import { useDraft } from '@/composables/useDraft'
 
 /** Mounts a component as the application would. */
 export function show(component: Component, props: Record<string, unknown> = {}) {
@@ -18,7 +20,7 @@ export function serve(answers: Record<string, (body: unknown) => unknown>) {
   const asked: { method: string; path: string; body: unknown }[] = []
   vi.stubGlobal('fetch', async (request: Request) => {
     const path = new URL(request.url).pathname
-    const body = request.method === 'POST' ? JSON.parse((await request.text()) || 'null') : undefined
+    const body = ['POST', 'PUT'].includes(request.method) ? JSON.parse((await request.text()) || 'null') : undefined
     asked.push({ method: request.method, path, body })
     const answer = answers[`${request.method} ${path}`]?.(body)
     if (answer === undefined) {
@@ -67,3 +69,24 @@ export function line(changes: Partial<AssessedLine> = {}): AssessedLine {
 
 /** Lets debounced work and answers come in. */
 export const settle = (ms = 120) => new Promise((resolve) => setTimeout(resolve, ms))
+
+/** A formula that has nothing in it yet. */
+export function emptyFormula(name: string): FormulaDocument {
+  return {
+    elm_cup: 'formula/1',
+    name,
+    components: [{ name: 'dough', type: 'dough', process: 'hand', lines: [] }],
+    shape: { kind: 'ball', piece_grams: 18 },
+  }
+}
+
+const scopes: EffectScope[] = []
+/** The draft of a formula, as a view has it; `closeDrafts` is what leaving the view does. */
+export function draftOf(id: number) {
+  const scope = effectScope(true)
+  scopes.push(scope)
+  return scope.run(() => useDraft(id))!
+}
+export function closeDrafts() {
+  for (const scope of scopes.splice(0)) scope.stop()
+}

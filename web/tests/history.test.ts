@@ -1,6 +1,7 @@
 import { describe, expect, it } from 'vitest'
+import { emptyFormula } from './helpers'
 import { reactive, shallowRef } from 'vue'
-import { emptyFormula, type FormulaDocument } from '@/api/document'
+import { type FormulaDocument } from '@/api/document'
 import { patched, useHistory } from '@/composables/useHistory'
 
 /** A small generator of numbers, the same at each run. */

@@ -1,4 +1,4 @@
-import type { Component, FormulaDocument } from './formulaDocument'
+import type { Component } from './formulaDocument'
 
 export type {
   Component as DocumentComponent,
@@ -12,13 +12,3 @@ export type {
 /** What a part can be, in the order of the core. */
 export const PART_TYPES = ['dough', 'base', 'filling', 'layer', 'coating', 'topping'] as const
 export type PartType = NonNullable<Component['type']>
-
-/** A formula that has nothing in it yet. */
-export function emptyFormula(name: string): FormulaDocument {
-  return {
-    elm_cup: 'formula/1',
-    name,
-    components: [{ name: 'dough', type: 'dough', process: 'hand', lines: [] }],
-    shape: { kind: 'ball', piece_grams: 18 },
-  }
-}

@@ -511,6 +511,41 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/formulas/{id}/draft": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: components["parameters"]["Id"];
+            };
+            cookie?: never;
+        };
+        get: operations["showDraft"];
+        put: operations["keepDraft"];
+        post?: never;
+        delete: operations["dropDraft"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/drafts": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** @description Begins a formula. It is on the shelf once it has a line. */
+        post: operations["beginFormula"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/versions/{id}": {
         parameters: {
             query?: never;
@@ -597,6 +632,23 @@ export interface components {
                 code: string;
                 detail: string;
             }[];
+        };
+        StaleDraft: components["schemas"]["Problem"] & {
+            kept: components["schemas"]["Draft"];
+            sent: {
+                document?: components["schemas"]["Document"];
+            };
+        };
+        Device: string;
+        Draft: {
+            formula_id: number;
+            document?: components["schemas"]["Document"];
+            base_version?: number;
+            revision: number;
+            device?: string;
+            /** @description A draft is kept; else this is what was saved */
+            kept: boolean;
+            updated_at?: string;
         };
         /** @enum {string} */
         CupId: "us" | "us_legal" | "metric" | "australian" | "imperial";
@@ -1311,8 +1363,8 @@ export interface components {
             id: number;
             name: string;
             updated_at: string;
-            version: number;
-            version_id: number;
+            version?: number;
+            version_id?: number;
             summary: components["schemas"]["Summary"];
         };
         VersionHead: {
@@ -1329,7 +1381,7 @@ export interface components {
             id: number;
             name: string;
             created_at: string;
-            version: components["schemas"]["Version"];
+            version?: components["schemas"]["Version"];
             versions: number;
         };
         BatchEvent: {
@@ -1394,6 +1446,15 @@ export interface components {
             };
             content: {
                 "application/problem+json": components["schemas"]["Problem"];
+            };
+        };
+        /** @description Another device changed it; both are here */
+        StaleDraft: {
+            headers: {
+                [name: string]: unknown;
+            };
+            content: {
+                "application/problem+json": components["schemas"]["StaleDraft"];
             };
         };
     };
@@ -2388,6 +2449,120 @@ export interface operations {
                 };
             };
             404: components["responses"]["Problem"];
+            422: components["responses"]["Problem"];
+        };
+    };
+    showDraft: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: components["parameters"]["Id"];
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description What stands on the screen of the formula; what was saved, with revision 0, where nothing was kept since */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Draft"];
+                };
+            };
+            404: components["responses"]["Problem"];
+        };
+    };
+    keepDraft: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: components["parameters"]["Id"];
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    document: components["schemas"]["Document"];
+                    /** @description The version that it stands on */
+                    base_version?: number | null;
+                    /** @description The revision that it takes the place of, 0 for none */
+                    revision: number;
+                    device: components["schemas"]["Device"];
+                };
+            };
+        };
+        responses: {
+            /** @description The draft as it is kept now */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Draft"];
+                };
+            };
+            404: components["responses"]["Problem"];
+            409: components["responses"]["StaleDraft"];
+            422: components["responses"]["Problem"];
+        };
+    };
+    dropDraft: {
+        parameters: {
+            query: {
+                revision: number;
+                device: components["schemas"]["Device"];
+            };
+            header?: never;
+            path: {
+                id: components["parameters"]["Id"];
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The formula as it was saved */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Draft"];
+                };
+            };
+            404: components["responses"]["Problem"];
+            409: components["responses"]["StaleDraft"];
+        };
+    };
+    beginFormula: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    document?: components["schemas"]["Document"];
+                    device: components["schemas"]["Device"];
+                };
+            };
+        };
+        responses: {
+            /** @description Its draft, of an empty formula where no document is sent */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Draft"];
+                };
+            };
             422: components["responses"]["Problem"];
         };
     };

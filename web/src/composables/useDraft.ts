@@ -1,20 +1,30 @@
 import { computed, ref, shallowRef, watch } from 'vue'
-import { api, unwrap, type Version } from '@/api/client'
+import { useEventListener } from '@vueuse/core'
+import { api, unwrap, type StandingDraft, type Version } from '@/api/client'
 import type { FormulaDocument } from '@/api/document'
+import { useDraftSync } from './useDraftSync'
 import { patched, useHistory, type HistoryState } from './useHistory'
 import { compare, type Operation } from 'fast-json-patch'
 
 interface KeptDraft {
   document: FormulaDocument
-  baseId: number
+  /** The version that it stands on; none where nothing was saved yet. */
+  baseId?: number
   /** The newest version that this device knew of. */
-  newestId: number
+  newestId?: number
   history: HistoryState
+  /** The revision at the server that it was typed on, and whether the server has it. */
+  revision?: number
+  sent?: boolean
 }
 /** A formula's number alone would mix the drafts of two databases that were served at one address. */
 const keyOf = (formula: { id: number; created_at: string }) => `elm-cup:draft:${formula.id}:${formula.created_at}`
+const ELSEWHERE = 'what was typed on another device'
 
-/** The formula as it stands on the screen: every edit can be undone, Save makes it a version, a reload keeps it. */
+/**
+ * The formula as it stands on the screen: every edit can be undone, Save makes it a version. It is kept in the browser and at the server,
+ * so that a reload and another device find it.
+ */
 export function useDraft(formulaId: number) {
   const document = shallowRef<FormulaDocument>({ elm_cup: 'formula/1', name: '', components: [] })
   const base = shallowRef<Version>()
@@ -25,10 +35,14 @@ export function useDraft(formulaId: number) {
   /** The number of a version saved elsewhere since this draft was last open here. */
   const overtakenBy = ref<number>()
   const history = useHistory(document)
+  const sync = useDraftSync(formulaId, () =>
+    loaded.value ? { document: document.value, baseId: base.value?.id } : undefined,
+  )
 
   /** Whether the document differs from the version it stands on, whatever the order of its keys. */
   const differs = () => compare(base.value?.document ?? {}, document.value).length > 0
-  const dirty = computed(() => loaded.value && differs())
+  /** There is something to save: of a new formula, a line. */
+  const dirty = computed(() => loaded.value && (base.value ? differs() : hasLine(document.value)))
   const canUndo = computed(() => history.state.value.undo.length > 0 || !!base.value?.parent_id)
 
   let key: string | undefined
@@ -37,21 +51,43 @@ export function useDraft(formulaId: number) {
 
   async function load() {
     try {
-      const formula = await unwrap(api.GET('/api/formulas/{id}', { params: { path: { id: formulaId } } }))
+      const [formula, standing] = await Promise.all([
+        unwrap(api.GET('/api/formulas/{id}', { params: { path: { id: formulaId } } })),
+        sync.ask(),
+      ])
       key = keyOf(formula)
-      await takeUp(formula.version)
+      await takeUp(formula.version, standing)
       loaded.value = true
+      if (!sync.isSent()) void sync.send()
     } catch (failure) {
       error.value = (failure as Error).message
     }
   }
-  /** The kept draft where it says something; else the version that is current now, saved here or elsewhere. */
-  async function takeUp(current: Version) {
+  /** What is kept here and at the server, put together so that nothing is lost: see each case. */
+  async function takeUp(current?: Version, standing?: StandingDraft) {
     const kept = readKept()
-    newestId = current.id
-    const ground = kept && (kept.baseId === current.id ? current : await showVersion(kept.baseId).catch(() => current))
-    const says = kept && compare(ground!.document, kept.document).length > 0
-    if (!kept || (!says && kept.newestId !== current.id)) {
+    newestId = current?.id
+    sync.revision.value = kept?.revision ?? standing?.revision ?? 0
+    const moved = !!standing && standing.revision !== (kept?.revision ?? 0)
+    if (kept && !kept.sent && moved && compare(kept.document, standing.document ?? {}).length > 0) {
+      // Typed here while the server was away, and elsewhere, too: the cook says which stays.
+      await takeUpKept(kept, current)
+      sync.elsewhere.value = standing
+    } else if (moved && standing.document) {
+      await takeUpStanding(standing, kept, current)
+    } else if (kept) {
+      await takeUpKept(kept, current)
+    } else if (current) {
+      base.value = current
+      document.value = current.document
+      sync.sent.value = { document: current.document, baseId: current.id }
+    }
+  }
+  /** The draft kept in this browser where it says something; else the version that is current now, saved here or elsewhere. */
+  async function takeUpKept(kept: KeptDraft, current?: Version) {
+    const ground = await groundOf(kept.baseId, current)
+    const says = !ground || compare(ground.document, kept.document).length > 0
+    if (!says && current && kept.newestId !== current.id) {
       base.value = current
       document.value = current.document
       return
@@ -59,10 +95,58 @@ export function useDraft(formulaId: number) {
     base.value = ground
     document.value = kept.document
     history.state.value = kept.history
-    restored.value = !!says
-    if (kept.newestId !== current.id) overtakenBy.value = current.number
+    restored.value = says && !!ground
+    if (kept.sent) sync.sent.value = { document: document.value, baseId: base.value?.id }
+    if (current && kept.newestId !== current.id) overtakenBy.value = current.number
   }
+  /** The draft as another device left it; what stood here before can be had back by Undo. */
+  async function takeUpStanding(standing: StandingDraft, kept?: KeptDraft, current?: Version) {
+    // What another version says word for word stands on that one.
+    const same = current && compare(current.document, standing.document!).length === 0
+    base.value = same ? current : await groundOf(standing.base_version, current)
+    if (kept) {
+      document.value = kept.document
+      history.state.value = kept.history
+      history.change(ELSEWHERE, standing.document!)
+    } else document.value = standing.document!
+    restored.value = !!base.value && differs()
+    if (restored.value && current && base.value?.id !== current.id) overtakenBy.value = current.number
+    sync.know(standing, { document: document.value, baseId: standing.base_version })
+  }
+  const groundOf = async (id: number | undefined, current?: Version) =>
+    id === undefined || id === current?.id ? current : await showVersion(id).catch(() => current)
   const showVersion = (id: number) => unwrap(api.GET('/api/versions/{id}', { params: { path: { id } } }))
+
+  /** Another device may have gone on while this one was laid aside. */
+  async function refresh() {
+    if (!loaded.value || sync.elsewhere.value) return
+    const standing = await sync.ask()
+    if (!standing?.document || standing.revision <= sync.revision.value) return
+    if (sync.isSent()) await takeTheirs(standing)
+    else sync.elsewhere.value = standing
+  }
+  /** What was typed on the other device stays; what stood here can be had back by Undo. */
+  async function takeTheirs(standing = sync.elsewhere.value) {
+    if (!standing?.document) return
+    base.value = await groundOf(standing.base_version, base.value)
+    history.change(ELSEWHERE, standing.document)
+    sync.know(standing, { document: document.value, baseId: base.value?.id })
+  }
+  /** What was typed here stays; what stood on the other device can be had by Undo. */
+  function keepMine() {
+    const standing = sync.elsewhere.value
+    if (!standing) return
+    const mine = document.value
+    if (standing.document && history.change(ELSEWHERE, standing.document))
+      history.change('keeping what was typed here', mine)
+    sync.revision.value = standing.revision
+    sync.elsewhere.value = undefined
+    void sync.send()
+  }
+  useEventListener(window.document, 'visibilitychange', () =>
+    window.document.visibilityState === 'visible' ? void refresh() : void sync.send(),
+  )
+  useEventListener('focus', () => void refresh())
 
   function readKept(): KeptDraft | undefined {
     try {
@@ -72,20 +156,24 @@ export function useDraft(formulaId: number) {
       return undefined
     }
   }
-  watch([document, base, history.state], () => {
-    if (!loaded.value || !base.value || !key) return
+  function keepHere() {
+    if (!loaded.value || !key) return
     const kept: KeptDraft = {
       document: document.value,
-      baseId: base.value.id,
-      newestId: newestId!,
+      baseId: base.value?.id,
+      newestId,
       history: history.state.value,
+      revision: sync.revision.value,
+      sent: sync.isSent(),
     }
     try {
       localStorage.setItem(key, JSON.stringify(kept))
     } catch {
       error.value = 'This device has no room left to keep the draft; save it.'
     }
-  })
+  }
+  watch([document, base, history.state, sync.sent, sync.revision], keepHere)
+  watch([document, base], () => void (loaded.value && sync.sendSoon()))
 
   /** One edit: `make` gets a copy to change. */
   function edit(label: string, make: (copy: FormulaDocument) => void) {
@@ -115,17 +203,20 @@ export function useDraft(formulaId: number) {
   }
   /** Makes the draft a version. Resolves to it, or to undefined with `error` set and nothing lost. */
   async function save(): Promise<Version | undefined> {
-    if (!base.value) return
-    if (!dirty.value) return base.value
+    if (!dirty.value) {
+      if (!base.value) error.value = 'There is nothing in it yet: type a line first.'
+      return base.value
+    }
     saving.value = true
     error.value = undefined
     try {
-      const body = { document: document.value, parent_id: base.value.id }
+      const body = { document: document.value, parent_id: base.value?.id ?? null }
       const params = { path: { id: formulaId } }
-      base.value = await unwrap(api.POST('/api/formulas/{id}/versions', { params, body: body }))
+      base.value = await unwrap(api.POST('/api/formulas/{id}/versions', { params, body }))
       newestId = base.value.id
       restored.value = false
       overtakenBy.value = undefined
+      void sync.send()
       return base.value
     } catch (failure) {
       error.value = (failure as Error).message
@@ -145,6 +236,10 @@ export function useDraft(formulaId: number) {
     dirty,
     canUndo,
     history,
+    away: sync.away,
+    elsewhere: sync.elsewhere,
+    takeTheirs: () => takeTheirs(),
+    keepMine,
     load,
     edit,
     apply,
@@ -153,3 +248,6 @@ export function useDraft(formulaId: number) {
   }
 }
 export type Draft = ReturnType<typeof useDraft>
+
+const hasLine = ({ components, splits = [] }: FormulaDocument) =>
+  components.some(({ lines }) => lines.length) || splits.some(({ lines, topping }) => lines?.length || topping?.length)

@@ -1,4 +1,4 @@
-import { onBeforeUnmount, onMounted } from 'vue'
+import { onActivated, onBeforeUnmount, onDeactivated, onMounted } from 'vue'
 
 /** One key: `keys` as "ctrl+z", "alt+ArrowUp", "/" ; in a text field only those with ctrl or alt act. */
 export interface Shortcut {
@@ -22,7 +22,7 @@ const inField = (target: EventTarget | null) =>
   target instanceof HTMLElement &&
   (target.isContentEditable || ['INPUT', 'TEXTAREA', 'SELECT'].includes(target.tagName))
 
-/** Listens while the view is open; a dialog on top keeps the keys to itself. */
+/** Listens while the view is open and in front; a dialog on top keeps the keys to itself. */
 export function useShortcuts(shortcuts: () => Shortcut[]) {
   function listen(event: KeyboardEvent) {
     if (document.querySelector('[role="dialog"]')) return
@@ -31,6 +31,10 @@ export function useShortcuts(shortcuts: () => Shortcut[]) {
     event.preventDefault()
     found.run(event)
   }
-  onMounted(() => window.addEventListener('keydown', listen))
-  onBeforeUnmount(() => window.removeEventListener('keydown', listen))
+  const start = () => window.addEventListener('keydown', listen)
+  const stop = () => window.removeEventListener('keydown', listen)
+  onMounted(start)
+  onActivated(start)
+  onDeactivated(stop)
+  onBeforeUnmount(stop)
 }

@@ -1,8 +1,7 @@
 import { computed, ref, shallowRef, watch } from 'vue'
 import type { AssessedComponent, AssessedFlavour, DietId, Finding, RescueOption, TextureId } from '@/api/client'
 import type { DocumentKitchen, DocumentLine, DocumentShape, FormulaDocument } from '@/api/document'
-import { useAssessment } from './useAssessment'
-import type { Draft } from './useDraft'
+import type { OpenFormula } from './useFormula'
 import { say } from './useNotice'
 import { useNudge } from './useNudge'
 import type { Place } from './useParts'
@@ -11,7 +10,7 @@ import type { Place } from './useParts'
 type Part = { lines?: DocumentLine[]; topping?: DocumentLine[] }
 
 /** The lines in hand of a draft: every way they change is one edit, and what is only shown is never kept. */
-export function useSlip(draft: Draft) {
+export function useSlip({ draft, instead, assessment, error, again }: OpenFormula) {
   const place = ref<Place>({ list: 'components', index: 0, key: 'lines' })
   /** A line being typed or dragged that reads well: shown in the Cup before it is kept. `at` is its row, or none for a new line. */
   const preview = shallowRef<{ at?: number; line: DocumentLine }>()
@@ -48,15 +47,14 @@ export function useSlip(draft: Draft) {
   const kitchen = computed(() => draft.document.value.kitchen)
   /** Pieces are folded into a flavour by hand. */
   const process = computed(() => component.value?.process ?? 'hand')
-  const asked = computed<FormulaDocument | undefined>(() => {
-    if (!draft.loaded.value) return undefined
+  /** What is shown in the draft's place, where something is. */
+  const shown = computed<FormulaDocument | undefined>(() => {
     if (tried.value) return tried.value
-    const shown = preview.value
-    return shown ? put(draft.document.value, withPreview(lines.value, shown)) : draft.document.value
+    return preview.value && put(draft.document.value, withPreview(lines.value, preview.value))
   })
+  watch(shown, (now) => (instead.value = now), { flush: 'sync' })
   /** What is shown holds a line that is not kept: remedies would be for a bowl that is not there. */
   const provisional = computed(() => preview.value !== undefined || tried.value !== undefined)
-  const { assessment, error, again } = useAssessment(asked)
   const assessed = computed<AssessedComponent | AssessedFlavour | undefined>(() =>
     place.value.list === 'whole' ? undefined : assessment.value?.[place.value.list]?.[place.value.index],
   )

@@ -1,18 +1,18 @@
 import { ref } from 'vue'
 import { useRouter } from 'vue-router'
 import { api, unwrap } from '@/api/client'
-import { emptyFormula } from '@/api/document'
+import { deviceName } from './useBatchLog'
 import { say } from './useNotice'
 
-/** Starts an empty formula and opens it. */
+/** Begins a formula and opens it; it is on the shelf once it has a line. */
 export function useStartFormula() {
   const router = useRouter()
   const starting = ref(false)
   async function start() {
     starting.value = true
     try {
-      const made = await unwrap(api.POST('/api/formulas', { body: emptyFormula('New formula') }))
-      await router.push(`/formulas/${made.id}/mix`)
+      const begun = await unwrap(api.POST('/api/drafts', { body: { device: deviceName() } }))
+      await router.push(`/formulas/${begun.formula_id}/mix`)
     } catch (failure) {
       say((failure as Error).message)
     } finally {

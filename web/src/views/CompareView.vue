@@ -1,20 +1,16 @@
 <script setup lang="ts">
 /** Compare: this formula beside an earlier version of itself or another formula, line by line and figure by figure. */
 import { ref, shallowRef, watch } from 'vue'
-import { useRoute } from 'vue-router'
 import { api, unwrap, type Compared, type Comparison, type FormulaSummary } from '@/api/client'
-import FormulaHeader from '@/components/frame/FormulaHeader.vue'
-import { useDraft } from '@/composables/useDraft'
+import { useFormula } from '@/composables/useFormula'
 import { figure, when, words } from '@/format'
 
-const formulaId = Number(useRoute().params.id)
-const draft = useDraft(formulaId)
+const { id: formulaId, draft } = useFormula()
 const choices = ref<{ id: string; word: string }[]>([])
 const chosen = ref<string>()
 const comparison = shallowRef<Comparison>()
 const error = ref<string>()
 
-draft.load()
 const path = { id: formulaId }
 Promise.all([unwrap(api.GET('/api/formulas/{id}/versions', { params: { path } })), unwrap(api.GET('/api/formulas'))])
   .then(([versions, formulas]) => {
@@ -24,7 +20,7 @@ Promise.all([unwrap(api.GET('/api/formulas/{id}/versions', { params: { path } })
         id: `${each.id}`,
         word: `Version ${each.number} · ${when(each.created_at)}`,
       })),
-      ...others.map((each) => ({ id: `${each.version_id}`, word: each.name })),
+      ...others.flatMap((each) => (each.version_id ? [{ id: `${each.version_id}`, word: each.name }] : [])),
     ]
     // The version before the current one, else the first other formula.
     chosen.value = (versions.length > 1 ? choices.value[1] : (choices.value[versions.length] ?? choices.value[0]))?.id
@@ -84,106 +80,99 @@ const LINE_WORDS = { same: 'same', changed: 'changed', added: 'added', gone: 'go
 </script>
 
 <template>
-  <div v-if="draft.error.value && !draft.loaded.value" class="page">
-    <h1>Not here</h1>
-    <p>{{ draft.error.value }}</p>
-  </div>
-  <div v-else>
-    <FormulaHeader :draft="draft" :formula-id="formulaId" />
-    <div class="page">
-      <div class="with">
-        <label for="beside">Beside</label>
-        <Select
-          input-id="beside"
-          aria-label="Compare with"
-          :model-value="chosen"
-          :options="choices"
-          option-label="word"
-          option-value="id"
-          filter
-          @update:model-value="chosen = $event"
-        />
-      </div>
-      <p v-if="error" role="alert">{{ error }}</p>
-      <template v-else-if="comparison">
-        <section v-for="(part, at) in comparison.components" :key="at">
-          <h2>
-            {{ part.names[1] ?? part.names[0]
-            }}<span v-if="part.names[0] && part.names[1] && part.names[0] !== part.names[1]" class="quiet">
-              (was {{ part.names[0] }})</span
-            ><span v-else-if="!part.names[0]" class="quiet"> (added)</span
-            ><span v-else-if="!part.names[1]" class="quiet"> (gone)</span>
-          </h2>
-          <p v-if="part.textures[0] || part.textures[1]" class="texture">
-            {{ part.textures[0] ?? 'not judged' }} → {{ part.textures[1] ?? 'not judged' }}
-          </p>
-          <div class="scroll" tabindex="0" role="region" :aria-label="`Lines of ${part.names[1] ?? part.names[0]}`">
-            <table>
-              <thead>
-                <tr>
-                  <th scope="col">{{ comparison.names[0] }}</th>
-                  <th scope="col">{{ comparison.names[1] }}, in hand</th>
-                  <th scope="col" class="right">g before</th>
-                  <th scope="col" class="right">g now</th>
-                  <th scope="col" class="right">change</th>
-                </tr>
-              </thead>
-              <tbody>
-                <tr v-for="(line, row) in part.lines" :key="row" :class="line.change">
-                  <td>{{ line.texts[0] ?? '' }}</td>
-                  <td>{{ line.texts[1] ?? '' }}</td>
-                  <td class="right figure">{{ line.grams[0] == null ? '' : figure(line.grams[0]) }}</td>
-                  <td class="right figure">{{ line.grams[1] == null ? '' : figure(line.grams[1]) }}</td>
-                  <td class="right figure">
-                    {{
-                      line.grams_change
-                        ? `${line.grams_change > 0 ? '+' : '−'}${figure(Math.abs(line.grams_change))} g`
-                        : LINE_WORDS[line.change]
-                    }}
-                  </td>
-                </tr>
-                <tr v-for="row in shown(part.figures)" :key="row.figure" class="sum">
-                  <th scope="row" colspan="2">{{ row.figure === 'grams' ? 'In the bowl, g' : WORDS[row.figure] }}</th>
-                  <td class="right figure">{{ value(row, 'before') }}</td>
-                  <td class="right figure">{{ value(row, 'after') }}</td>
-                  <td class="right figure">{{ change(row) }}</td>
-                </tr>
-              </tbody>
-            </table>
-          </div>
-        </section>
-        <section>
-          <h2>The whole</h2>
-          <div class="scroll" tabindex="0" role="region" aria-label="Figures of the whole">
-            <table>
-              <thead>
-                <tr>
-                  <td></td>
-                  <th scope="col" class="right">before</th>
-                  <th scope="col" class="right">now</th>
-                  <th scope="col" class="right">change</th>
-                </tr>
-              </thead>
-              <tbody>
-                <tr v-for="row in shown(comparison.figures)" :key="row.figure">
-                  <th scope="row">{{ WORDS[row.figure] }}</th>
-                  <td class="right figure">{{ value(row, 'before') }}</td>
-                  <td class="right figure">{{ value(row, 'after') }}</td>
-                  <td class="right figure">{{ change(row) }}</td>
-                </tr>
-              </tbody>
-            </table>
-          </div>
-          <p v-if="comparison.come.allergens.length">Now with {{ comparison.come.allergens.map(words).join(', ') }}.</p>
-          <p v-if="comparison.gone.allergens.length">
-            No longer with {{ comparison.gone.allergens.map(words).join(', ') }}.
-          </p>
-          <p v-if="comparison.come.diets.length">Now keeps to {{ comparison.come.diets.join(', ') }}.</p>
-          <p v-if="comparison.gone.diets.length">No longer keeps to {{ comparison.gone.diets.join(', ') }}.</p>
-        </section>
-      </template>
-      <div v-else class="skeleton" aria-hidden="true" />
+  <div class="page">
+    <div class="with">
+      <label for="beside">Beside</label>
+      <Select
+        input-id="beside"
+        aria-label="Compare with"
+        :model-value="chosen"
+        :options="choices"
+        option-label="word"
+        option-value="id"
+        filter
+        @update:model-value="chosen = $event"
+      />
     </div>
+    <p v-if="error" role="alert">{{ error }}</p>
+    <template v-else-if="comparison">
+      <section v-for="(part, at) in comparison.components" :key="at">
+        <h2>
+          {{ part.names[1] ?? part.names[0]
+          }}<span v-if="part.names[0] && part.names[1] && part.names[0] !== part.names[1]" class="quiet">
+            (was {{ part.names[0] }})</span
+          ><span v-else-if="!part.names[0]" class="quiet"> (added)</span
+          ><span v-else-if="!part.names[1]" class="quiet"> (gone)</span>
+        </h2>
+        <p v-if="part.textures[0] || part.textures[1]" class="texture">
+          {{ part.textures[0] ?? 'not judged' }} → {{ part.textures[1] ?? 'not judged' }}
+        </p>
+        <div class="scroll" tabindex="0" role="region" :aria-label="`Lines of ${part.names[1] ?? part.names[0]}`">
+          <table>
+            <thead>
+              <tr>
+                <th scope="col">{{ comparison.names[0] }}</th>
+                <th scope="col">{{ comparison.names[1] }}, in hand</th>
+                <th scope="col" class="right">g before</th>
+                <th scope="col" class="right">g now</th>
+                <th scope="col" class="right">change</th>
+              </tr>
+            </thead>
+            <tbody>
+              <tr v-for="(line, row) in part.lines" :key="row" :class="line.change">
+                <td>{{ line.texts[0] ?? '' }}</td>
+                <td>{{ line.texts[1] ?? '' }}</td>
+                <td class="right figure">{{ line.grams[0] == null ? '' : figure(line.grams[0]) }}</td>
+                <td class="right figure">{{ line.grams[1] == null ? '' : figure(line.grams[1]) }}</td>
+                <td class="right figure">
+                  {{
+                    line.grams_change
+                      ? `${line.grams_change > 0 ? '+' : '−'}${figure(Math.abs(line.grams_change))} g`
+                      : LINE_WORDS[line.change]
+                  }}
+                </td>
+              </tr>
+              <tr v-for="row in shown(part.figures)" :key="row.figure" class="sum">
+                <th scope="row" colspan="2">{{ row.figure === 'grams' ? 'In the bowl, g' : WORDS[row.figure] }}</th>
+                <td class="right figure">{{ value(row, 'before') }}</td>
+                <td class="right figure">{{ value(row, 'after') }}</td>
+                <td class="right figure">{{ change(row) }}</td>
+              </tr>
+            </tbody>
+          </table>
+        </div>
+      </section>
+      <section>
+        <h2>The whole</h2>
+        <div class="scroll" tabindex="0" role="region" aria-label="Figures of the whole">
+          <table>
+            <thead>
+              <tr>
+                <td></td>
+                <th scope="col" class="right">before</th>
+                <th scope="col" class="right">now</th>
+                <th scope="col" class="right">change</th>
+              </tr>
+            </thead>
+            <tbody>
+              <tr v-for="row in shown(comparison.figures)" :key="row.figure">
+                <th scope="row">{{ WORDS[row.figure] }}</th>
+                <td class="right figure">{{ value(row, 'before') }}</td>
+                <td class="right figure">{{ value(row, 'after') }}</td>
+                <td class="right figure">{{ change(row) }}</td>
+              </tr>
+            </tbody>
+          </table>
+        </div>
+        <p v-if="comparison.come.allergens.length">Now with {{ comparison.come.allergens.map(words).join(', ') }}.</p>
+        <p v-if="comparison.gone.allergens.length">
+          No longer with {{ comparison.gone.allergens.map(words).join(', ') }}.
+        </p>
+        <p v-if="comparison.come.diets.length">Now keeps to {{ comparison.come.diets.join(', ') }}.</p>
+        <p v-if="comparison.gone.diets.length">No longer keeps to {{ comparison.gone.diets.join(', ') }}.</p>
+      </section>
+    </template>
+    <div v-else class="skeleton" aria-hidden="true" />
   </div>
 </template>
 

@@ -1,28 +1,23 @@
 <script setup lang="ts">
 /** Made it: one form, one batch. What was really weighed, what was added in the bowl, how it came out. */
-import { computed, reactive, ref, watch } from 'vue'
-import { useRoute, useRouter } from 'vue-router'
-import type { BatchEvent, TextureId } from '@/api/client'
-import FormulaHeader from '@/components/frame/FormulaHeader.vue'
+import { reactive, ref, watch } from 'vue'
+import { useRouter } from 'vue-router'
+import type { Assessment, BatchEvent, TextureId } from '@/api/client'
 import TexturePicker from '@/components/made/TexturePicker.vue'
 import WeighedSlip from '@/components/made/WeighedSlip.vue'
 import type { WeighedRow } from '@/components/made/weighedRow'
 import { useBatchLog, type Said } from '@/composables/useBatchLog'
-import { useAssessment } from '@/composables/useAssessment'
-import { useDraft } from '@/composables/useDraft'
+import { useFormula } from '@/composables/useFormula'
 import { useLibrary } from '@/composables/useLibrary'
 import { say } from '@/composables/useNotice'
 import { useShortcuts } from '@/composables/useShortcuts'
 
-const formulaId = Number(useRoute().params.id)
 const router = useRouter()
-const draft = useDraft(formulaId)
+const { id: formulaId, draft, assessment } = useFormula()
 const library = useLibrary()
-draft.load()
-const { assessment } = useAssessment(computed(() => (draft.loaded.value ? draft.document.value : undefined)))
 
 const rows = ref<WeighedRow[]>([])
-watch(assessment, (now) => {
+function fill(now?: Assessment) {
   if (!now) return
   // What was typed for a line stays when the draft is judged again.
   const key = (component: string, text: string) => `${component}: ${text}`
@@ -47,8 +42,9 @@ watch(assessment, (now) => {
       actual: typed.get(key(part.name, line.text ?? '')) ?? plain(line.grams),
     })),
   )
-})
+}
 const plain = (grams?: number) => (grams === undefined ? '' : String(Math.round(grams * 10) / 10))
+watch(assessment, fill, { immediate: true })
 const form = reactive({
   addition: '',
   additions: [] as string[],
@@ -119,48 +115,36 @@ useShortcuts(() =>
 </script>
 
 <template>
-  <div v-if="draft.error.value && !draft.loaded.value" class="page">
-    <h1>Not here</h1>
-    <p>{{ draft.error.value }}</p>
-  </div>
-  <div v-else>
-    <FormulaHeader
-      :draft="draft"
-      :formula-id="formulaId"
-      :grams="assessment?.grams"
-      :pieces="assessment?.pieces?.count"
+  <form class="made" @submit.prevent="write">
+    <WeighedSlip
+      v-model:rows="rows"
+      v-model:additions="form.additions"
+      v-model:addition="form.addition"
+      @add="addAddition"
     />
-    <form class="made" @submit.prevent="write">
-      <WeighedSlip
-        v-model:rows="rows"
-        v-model:additions="form.additions"
-        v-model:addition="form.addition"
-        @add="addAddition"
-      />
-      <section class="outcome" aria-label="How it came out">
-        <TexturePicker v-model="form.texture" :textures="library?.textures ?? []" />
-        <div class="numbers">
-          <label
-            >Pieces<input v-model="form.pieces" type="number" min="0" max="10000" step="1" inputmode="numeric"
-          /></label>
-          <label
-            >Minutes<input v-model="form.minutes" type="number" min="0" max="10000" step="1" inputmode="numeric"
-          /></label>
-        </div>
-        <label class="note"
-          >Note<Textarea
-            v-model="form.note"
-            rows="4"
-            maxlength="2000"
-            fluid
-            placeholder="What you would tell yourself next time"
+    <section class="outcome" aria-label="How it came out">
+      <TexturePicker v-model="form.texture" :textures="library?.textures ?? []" />
+      <div class="numbers">
+        <label
+          >Pieces<input v-model="form.pieces" type="number" min="0" max="10000" step="1" inputmode="numeric"
         /></label>
-        <p v-if="error" class="wrong" role="alert">{{ error }} Nothing was half written.</p>
-        <Button type="submit" label="Write it down" :loading="sending" />
-        <p v-if="draft.dirty.value" class="quiet">The draft is saved as a version first.</p>
-      </section>
-    </form>
-  </div>
+        <label
+          >Minutes<input v-model="form.minutes" type="number" min="0" max="10000" step="1" inputmode="numeric"
+        /></label>
+      </div>
+      <label class="note"
+        >Note<Textarea
+          v-model="form.note"
+          rows="4"
+          maxlength="2000"
+          fluid
+          placeholder="What you would tell yourself next time"
+      /></label>
+      <p v-if="error" class="wrong" role="alert">{{ error }} Nothing was half written.</p>
+      <Button type="submit" label="Write it down" :loading="sending" />
+      <p v-if="draft.dirty.value" class="quiet">The draft is saved as a version first.</p>
+    </section>
+  </form>
 </template>
 
 <style scoped>

@@ -1,13 +1,11 @@
 <script setup lang="ts">
 /** Mix: type the lines, watch the Cup, press a dose. One part is in hand at a time, or the whole at a glance. */
-import { computed, ref, useTemplateRef } from 'vue'
-import { useRoute, useRouter } from 'vue-router'
-import FormulaHeader from '@/components/frame/FormulaHeader.vue'
+import { computed, onDeactivated, ref, useTemplateRef } from 'vue'
+import { useRouter } from 'vue-router'
 import ShortcutsDialog from '@/components/frame/ShortcutsDialog.vue'
 import BalancePanel from '@/components/mix/BalancePanel.vue'
 import BreachNote from '@/components/mix/BreachNote.vue'
 import CupPanel from '@/components/mix/CupPanel.vue'
-import DraftBanners from '@/components/mix/DraftBanners.vue'
 import FlavourSettings from '@/components/mix/FlavourSettings.vue'
 import HowMixed from '@/components/mix/HowMixed.vue'
 import MixDialogs from '@/components/mix/MixDialogs.vue'
@@ -22,24 +20,23 @@ import WishBar from '@/components/mix/WishBar.vue'
 import type { AssessedComponent, AssessedFlavour } from '@/api/client'
 import type { PartType } from '@/api/document'
 import { useBalance } from '@/composables/useBalance'
-import { useDraft } from '@/composables/useDraft'
+import { useFormula } from '@/composables/useFormula'
 import { useLibrary } from '@/composables/useLibrary'
 import { useParts } from '@/composables/useParts'
 import { useSlip } from '@/composables/useSlip'
 import { useWishes } from '@/composables/useWishes'
 import { useShortcuts, type Shortcut } from '@/composables/useShortcuts'
 
-const formulaId = Number(useRoute().params.id)
 const router = useRouter()
-const draft = useDraft(formulaId)
+const formula = useFormula()
+const { id: formulaId, draft } = formula
 const library = useLibrary()
 const entry = useTemplateRef<InstanceType<typeof SlipLines>>('entry')
-const header = useTemplateRef<InstanceType<typeof FormulaHeader>>('header')
 const wishBar = useTemplateRef<InstanceType<typeof WishBar>>('wishBar')
 const dialogs = useTemplateRef<InstanceType<typeof MixDialogs>>('dialogs')
 const keysShown = ref(false)
 
-const slip = useSlip(draft)
+const slip = useSlip(formula)
 const wishes = useWishes(draft)
 const balancing = useBalance(draft, slip, wishes)
 const { open: balanceOpen, trying } = balancing
@@ -61,7 +58,11 @@ const several = computed(() => document.value.components.length + (document.valu
 const inHand = computed(() => (component.value ? (assessed.value as AssessedComponent | undefined) : undefined))
 const base = computed(() => (flavour.value ? (assessed.value as AssessedFlavour | undefined)?.component : undefined))
 
-draft.load()
+// What is only shown is not kept: another tab is of the draft.
+onDeactivated(() => {
+  balancing.close()
+  slip.show(undefined)
+})
 
 function addPart(type: PartType) {
   place.value = { list: 'components', index: parts.add(type), key: 'lines' }
@@ -92,7 +93,7 @@ const shortcuts: Shortcut[] = [
   { keys: '/', what: 'To the entry line', run: () => entry.value?.focus() },
   { keys: 'ctrl+z', what: 'Undo', run: () => draft.undo(), inFields: true },
   { keys: 'ctrl+shift+z', what: 'Redo', run: () => draft.history.redo(), inFields: true },
-  { keys: 'ctrl+s', what: 'Save', run: () => header.value?.save(), inFields: true },
+  { keys: 'ctrl+s', what: 'Save', run: () => formula.save(), inFields: true },
   { keys: 'alt+ArrowUp', what: 'A spoon more of the line in hand', run: () => nudgeFocused(1), inFields: true },
   { keys: 'alt+ArrowDown', what: 'A spoon less of the line in hand', run: () => nudgeFocused(-1), inFields: true },
   { keys: 'alt+ArrowLeft', what: 'The part in hand one place earlier', run: () => moveInHand(-1) },
@@ -108,20 +109,7 @@ useShortcuts(() => shortcuts)
 </script>
 
 <template>
-  <div v-if="draft.error.value && !draft.loaded.value" class="page">
-    <h1>Not here</h1>
-    <p>{{ draft.error.value }}</p>
-  </div>
-  <div v-else class="mix-view">
-    <FormulaHeader
-      ref="header"
-      :draft="draft"
-      :formula-id="formulaId"
-      :grams="assessment?.grams"
-      :pieces="assessment?.pieces?.count"
-    />
-    <DraftBanners :draft="draft" :error="error" @again="slip.again" />
-
+  <div class="mix-view">
     <WishBar
       v-if="draft.loaded.value"
       ref="wishBar"

@@ -4,7 +4,7 @@ import { computed, ref, watch } from 'vue'
 import { useRouter } from 'vue-router'
 import { api, unwrap } from '@/api/client'
 import type { FormulaDocument } from '@/api/document'
-import type { Draft } from '@/composables/useDraft'
+import type { OpenFormula } from '@/composables/useFormula'
 import { useDeleted } from '@/composables/useDeleted'
 import { exportAs, FORMATS } from '@/composables/useExport'
 import { say } from '@/composables/useNotice'
@@ -12,23 +12,25 @@ import { when } from '@/format'
 import ActionMenu from './ActionMenu.vue'
 import ScaleDialog from './ScaleDialog.vue'
 
-const props = defineProps<{ draft: Draft; formulaId: number; grams?: number; pieces?: number }>()
+const props = defineProps<{ formula: OpenFormula; grams?: number; pieces?: number }>()
+const { id: formulaId, draft, save } = props.formula
 const router = useRouter()
 const name = ref('')
 watch(
-  () => props.draft.document.value.name,
+  () => draft.document.value.name,
   (now) => (name.value = now),
   { immediate: true },
 )
 
 const state = computed(() => {
-  const { base, dirty } = props.draft
-  return `Version ${base.value?.number ?? '…'}${dirty.value ? ', draft on it' : ', saved'}`
+  const { base, dirty } = draft
+  if (!base.value) return draft.loaded.value ? 'Not saved yet' : '…'
+  return `Version ${base.value.number}${dirty.value ? ', draft on it' : ', saved'}`
 })
 const versions = ref<{ id: number; word: string }[]>([])
 async function listVersions() {
   try {
-    const all = await unwrap(api.GET('/api/formulas/{id}/versions', { params: { path: { id: props.formulaId } } }))
+    const all = await unwrap(api.GET('/api/formulas/{id}/versions', { params: { path: { id: formulaId } } }))
     versions.value = all.reverse().map((each) => ({ id: each.id, word: `${each.number} · ${when(each.created_at)}` }))
   } catch (failure) {
     say((failure as Error).message)
@@ -38,7 +40,7 @@ async function listVersions() {
 async function open(id: number) {
   try {
     const version = await unwrap(api.GET('/api/versions/{id}', { params: { path: { id } } }))
-    if (!props.draft.history.change(`opening version ${version.number}`, version.document))
+    if (!draft.history.change(`opening version ${version.number}`, version.document))
       say(`This is version ${version.number}.`)
   } catch (failure) {
     say((failure as Error).message)
@@ -46,24 +48,20 @@ async function open(id: number) {
 }
 function rename() {
   const next = name.value.trim()
-  if (next && next !== props.draft.document.value.name) props.draft.edit('the name', (copy) => void (copy.name = next))
-  else name.value = props.draft.document.value.name
+  if (next && next !== draft.document.value.name) draft.edit('the name', (copy) => void (copy.name = next))
+  else name.value = draft.document.value.name
 }
 const scaling = ref(false)
 /** Takes a scaled document as one edit. */
 function scaled(document: FormulaDocument, factor: string) {
   scaling.value = false
-  if (props.draft.history.change(`the batch × ${factor}`, document))
-    say(`The batch is made × ${factor}.`, { word: 'Undo', run: () => props.draft.undo() })
-}
-async function save() {
-  const version = await props.draft.save()
-  if (version) say(`Saved as version ${version.number}.`)
+  if (draft.history.change(`the batch × ${factor}`, document))
+    say(`The batch is made × ${factor}.`, { word: 'Undo', run: () => draft.undo() })
 }
 async function copy() {
   try {
-    if (props.draft.dirty.value && !(await props.draft.save())) return
-    const made = await unwrap(api.POST('/api/formulas/{id}/copy', { params: { path: { id: props.formulaId } } }))
+    if (draft.dirty.value && !(await draft.save())) return
+    const made = await unwrap(api.POST('/api/formulas/{id}/copy', { params: { path: { id: formulaId } } }))
     await router.push(`/formulas/${made.id}/mix`)
     say(`This is “${made.name}”, a formula of its own.`)
   } catch (failure) {
@@ -72,7 +70,7 @@ async function copy() {
 }
 const bin = useDeleted()
 async function remove() {
-  const { formulaId: id, draft } = props
+  const id = formulaId
   try {
     await bin.remove({ id, name: draft.base.value?.document.name ?? draft.document.value.name })
     await router.push('/formulas')
@@ -87,7 +85,6 @@ async function remove() {
     say((failure as Error).message)
   }
 }
-defineExpose({ save })
 </script>
 
 <template>

@@ -11,6 +11,14 @@ defineEmits<{ again: [] }>()
 </script>
 
 <template>
+  <p v-if="draft.elsewhere.value" class="banner wrong" role="alert">
+    This formula was changed on another device, too. Nothing is lost: what you do not keep now, Undo brings back.
+    <button class="link-button" type="button" @click="draft.keepMine()">Keep what is here</button>
+    <button class="link-button" type="button" @click="draft.takeTheirs()">Take what is there</button>
+  </p>
+  <p v-if="draft.away.value" class="banner" role="status">
+    The kitchen server does not answer. What you type is kept in this browser and sent when it runs again.
+  </p>
   <p v-if="draft.restored.value" class="banner">
     This is your unsaved draft from before. Save makes it a version; Undo takes it back step by step.
     <template v-if="draft.overtakenBy.value">

@@ -1,0 +1,78 @@
+import { ref, shallowRef } from 'vue'
+import { tryOnScopeDispose, useDebounceFn, useEventListener } from '@vueuse/core'
+import { api, unwrap, type StandingDraft, type StaleDraft } from '@/api/client'
+import type { FormulaDocument } from '@/api/document'
+import { deviceName } from './useBatchLog'
+
+/** Milliseconds of rest before what was typed is sent. */
+export const REST = 400
+/** Milliseconds until it is tried again where the server did not answer. */
+export const AGAIN = 5000
+
+/** What is sent: the document, and the version that it stands on. */
+export interface Sending {
+  document: FormulaDocument
+  baseId?: number
+}
+
+/**
+ * Keeps what stands on the screen at the server, as it is typed, so that another device finds it; while the server is away it is sent
+ * later. What another device typed meanwhile is never overwritten: it stands in `elsewhere` until it is said which of both stays, and
+ * nothing is sent until then.
+ */
+export function useDraftSync(formulaId: number, now: () => Sending | undefined) {
+  const params = { path: { id: formulaId } }
+  /** The revision that this device knows; what was sent last as that. */
+  const revision = ref(0)
+  const sent = shallowRef<Sending>()
+  const elsewhere = shallowRef<StandingDraft>()
+  const away = ref(false)
+  let running = false
+  let closed = false
+
+  const isSent = () => {
+    const here = now()
+    return !!here && sent.value?.document === here.document && sent.value?.baseId === here.baseId
+  }
+  async function send() {
+    const here = now()
+    if (closed || !here || running || elsewhere.value || isSent()) return
+    running = true
+    try {
+      const body = {
+        document: here.document,
+        base_version: here.baseId ?? null,
+        revision: revision.value,
+        device: deviceName(),
+      }
+      const { data, error, response } = await api.PUT('/api/formulas/{id}/draft', { params, body })
+      away.value = false
+      if (data) know(data, here)
+      else if (response.status === 409) elsewhere.value = (error as StaleDraft).kept
+    } catch {
+      away.value = true
+      setTimeout(send, AGAIN)
+    } finally {
+      running = false
+    }
+    // What was typed meanwhile.
+    if (!away.value && sent.value?.document === here.document) void send()
+  }
+  /** The server keeps `what` as this draft. */
+  function know(draft: StandingDraft, what: Sending) {
+    revision.value = draft.revision
+    sent.value = what
+    elsewhere.value = undefined
+  }
+  /** The draft as it stands at the server; nothing where the server does not say. */
+  const ask = (): Promise<StandingDraft | undefined> =>
+    unwrap(api.GET('/api/formulas/{id}/draft', { params })).catch(() => undefined)
+
+  useEventListener('online', () => void send())
+  // Who leaves the formula leaves nothing unsent.
+  tryOnScopeDispose(() => {
+    void send()
+    closed = true
+  })
+  return { revision, sent, elsewhere, away, isSent, send, sendSoon: useDebounceFn(send, REST), know, ask }
+}
