@@ -12,7 +12,7 @@ module ElmCupServer
 
     # A Rack response. errors: ElmCup::Faults.
     def self.response(status, detail, errors = [])
-      [status, {"content-type" => TYPE, "cache-control" => "no-store"}, [JSON.generate(body(status, detail, errors))]]
+      [status, {"content-type" => TYPE, "cache-control" => "no-store"}, [JSON.generate(document(status, detail, errors))]]
     end
 
     # The Rack response for a document the core refuses.
@@ -26,10 +26,10 @@ module ElmCupServer
       [status, headers, [JSON.generate(JSON.parse(body.first).merge("kept" => error.kept, "sent" => error.sent))]]
     end
 
-    def self.body(status, detail, errors)
+    # The problem document as a Hash.
+    def self.document(status, detail, errors = [])
       {"type" => "about:blank", "title" => TITLES.fetch(status), "status" => status, "detail" => detail.scrub,
        "errors" => errors.map { |fault| {"pointer" => fault.pointer, "code" => fault.code, "detail" => fault.message} }}
     end
-    private_class_method :body
   end
 end

@@ -44,6 +44,8 @@ module ElmCupServer
 
     post("/api/balance") { answer(balance(body_json)) }
     delete("/api/balance/:ticket") { answer("called_off" => Searches.call_off(params["ticket"])) }
+    post("/api/balance/:ticket/stream") { answer(stream_balance(body_json), 202) }
+    get("/api/balance/:ticket/stream") { listen(BalanceStream.topic(params["ticket"])) }
     post("/api/wish") {
       body_json.then { |body|
         answer(ElmCup.wish(body["document"], body["text"], component: body["component"], pantry: Pantry.library))
@@ -99,6 +101,19 @@ module ElmCupServer
         ElmCup.balance(body["document"], wishes: body["wishes"], have: have(body), quick: body["quick"] || false, pantry: Pantry.library,
           **pace)
       end
+    end
+
+    def stream_balance(body)
+      BalanceStream.start(params["ticket"], body["document"], wishes: body["wishes"], have: have(body), seconds: body["seconds"],
+        pantry: Pantry.library)
+      {"ticket" => params["ticket"]}
+    end
+
+    # A topic of the hub, from the message on that the browser has not heard.
+    def listen(topic)
+      raise ActiveRecord::RecordNotFound unless Hub.current.topic?(topic)
+
+      Hub.current.response(topic, after: env["HTTP_LAST_EVENT_ID"].to_i)
     end
 
     def substitute(body)

@@ -20,11 +20,9 @@ RSpec.describe "Balance in the browser", system: true do
   # The thorough search is asked for, and its answer does not reach the page.
   def hold_the_thorough_answer
     page.execute_script(<<~JS)
-      window.answering = window.fetch
-      window.fetch = async (request) => {
-        const thorough = request.method === 'POST' && (await request.clone().text()).includes('"ticket"')
-        const answer = window.answering(request)
-        return thorough ? Promise.all([answer, new Promise(() => {})]) : answer
+      const hear = EventSource.prototype.addEventListener
+      EventSource.prototype.addEventListener = function (event, hearer) {
+        if (!['better', 'end'].includes(event)) hear.call(this, event, hearer)
       }
     JS
   end

@@ -8,7 +8,7 @@ import ClashNote from '@/components/mix/ClashNote.vue'
 import { figureRows } from '@/components/mix/figureRows'
 import { useBalance } from '@/composables/useBalance'
 import { useWishes } from '@/composables/useWishes'
-import { serve, settle, show, TEXTURES } from './helpers'
+import { serve, settle, show, streamed, TEXTURES } from './helpers'
 
 afterEach(() => {
   vi.unstubAllGlobals()
@@ -71,16 +71,11 @@ function bench(wishes = ['texture=rolls']) {
 
 describe('useBalance', () => {
   it('shows the first that is found at once, then what is the least for sure', async () => {
-    const bodies: unknown[] = []
     let thorough: (value: Balance) => void = () => {}
-    vi.stubGlobal('fetch', async (request: Request) => {
-      const body = JSON.parse(await request.text()) as { quick?: boolean }
-      bodies.push(body.quick ?? 'ticket')
-      const reply = body.quick
-        ? balance([answer({ size: 0.3 })])
-        : await new Promise<Balance>((resolve) => (thorough = resolve))
-      return new Response(JSON.stringify(reply), { headers: { 'content-type': 'application/json' } })
-    })
+    const asked = streamed(() => [
+      ['quick', balance([answer({ size: 0.3 })])],
+      ['better', new Promise<Balance>((resolve) => (thorough = resolve))],
+    ])
     const { balancing, slip } = bench()
     const done = balancing.ask()
     await vi.waitFor(() => expect(balancing.hurried.value).toBe(true))
@@ -92,14 +87,14 @@ describe('useBalance', () => {
     expect([balancing.trying.value, slip.tried.value?.name]).toEqual([0, 'Smaller'])
     expect(balancing.balance.value?.answers.map((each) => each.size)).toEqual([0.16, 0.2])
     expect([balancing.running.value, balancing.hurried.value]).toEqual([false, false])
-    expect(bodies).toEqual([true, 'ticket'])
+    expect(asked).toEqual([expect.stringMatching(/^POST \/api\/balance\/[\w-]{36}\/stream$/)])
   })
 
   it('keeps the first where the thorough search comes back with nothing', async () => {
-    serve({
-      'POST /api/balance': (body) =>
-        (body as { quick?: boolean }).quick ? balance([answer()]) : { ...balance([]), notes: ['Nothing was found.'] },
-    })
+    streamed(() => [
+      ['quick', balance([answer()])],
+      ['better', { ...balance([]), notes: ['Nothing was found.'] }],
+    ])
     const { balancing } = bench()
     await balancing.ask()
     expect([balancing.balance.value?.answers.length, balancing.balance.value?.notes]).toEqual([
@@ -118,18 +113,13 @@ describe('useBalance', () => {
 
   it('is called off here and at the server, and keeps what stands', async () => {
     const wait = ref<(value: Balance) => void>()
-    const asked: string[] = []
-    vi.stubGlobal('fetch', async (request: Request) => {
-      asked.push(`${request.method} ${new URL(request.url).pathname}`)
-      if (request.method === 'DELETE')
-        return new Response(JSON.stringify({ called_off: true }), { headers: { 'content-type': 'application/json' } })
-      const body = JSON.parse(await request.text()) as { quick?: boolean }
-      const reply = body.quick ? balance([answer()]) : await new Promise<Balance>((resolve) => (wait.value = resolve))
-      return new Response(JSON.stringify(reply), { headers: { 'content-type': 'application/json' } })
-    })
+    const asked = streamed(() => [
+      ['quick', balance([answer()])],
+      ['better', new Promise<Balance>((resolve) => (wait.value = resolve))],
+    ])
     const { balancing } = bench()
     void balancing.ask()
-    await vi.waitFor(() => expect(wait.value).toBeTruthy())
+    await vi.waitFor(() => expect(balancing.hurried.value).toBe(true))
     balancing.callOff()
     expect(balancing.running.value).toBe(false)
     wait.value!(balance([answer(), answer(), answer()]))
@@ -139,7 +129,7 @@ describe('useBalance', () => {
   })
 
   it('tries an answer on without keeping it, takes it as one edit, and says what went wrong', async () => {
-    serve({ 'POST /api/balance': () => balance([answer()]) })
+    streamed(() => [['quick', balance([answer()])]])
     const { balancing, draft, slip } = bench()
     await balancing.ask()
     balancing.tryOn(0)
@@ -155,10 +145,14 @@ describe('useBalance', () => {
     serve({})
     await balancing.ask()
     expect(balancing.error.value).toBe('There is nothing here')
+    const problem = { errors: [{ pointer: '/wishes/0', code: 'x', detail: 'Not a wish' }], detail: '' }
+    streamed(() => [['refused', problem]])
+    await balancing.ask()
+    expect([balancing.error.value, balancing.running.value]).toEqual(['wishes 1: Not a wish', false])
   })
 
   it('gives up answers once what they are about has changed', async () => {
-    serve({ 'POST /api/balance': () => balance([answer()]) })
+    streamed(() => [['quick', balance([answer()])]])
     const { balancing, draft, slip } = bench()
     await balancing.ask()
     balancing.tryOn(0)
@@ -172,7 +166,7 @@ describe('useBalance', () => {
   })
 
   it('lets a wish give way, or go, and asks again', async () => {
-    const asked = serve({ 'POST /api/balance': () => balance([]) })
+    const asked = streamed(() => [['quick', balance([])]])
     const { balancing, draft } = bench(['kcal<=40', 'lock:tahini'])
     balancing.relax({ wish: 'kcal<=40', to: 52.1, becomes: 'kcal<=52.1', enough: true, words: '' })
     expect(draft.document.value.wishes).toEqual(['kcal<=52.1', 'lock:tahini'])

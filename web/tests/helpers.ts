@@ -90,3 +90,37 @@ export function draftOf(id: number) {
 export function closeDrafts() {
   for (const scope of scopes.splice(0)) scope.stop()
 }
+
+/** A stream of server-sent events: what `script` gives comes one after the other, a promise when it is there; then the end. */
+export function streamed(script: () => (readonly [event: string, data: unknown])[]) {
+  class Source extends EventTarget {
+    static readonly CLOSED = 2
+    readyState = 1
+    constructor(readonly url: string) {
+      super()
+      void this.play()
+    }
+    private async play() {
+      await settle(0)
+      for (const [event, data] of [...script(), ['end', {}] as const]) {
+        const said = JSON.stringify(await data)
+        if (this.readyState !== Source.CLOSED) this.dispatchEvent(new MessageEvent(event, { data: said }))
+      }
+    }
+    close() {
+      this.readyState = Source.CLOSED
+    }
+  }
+  vi.stubGlobal('EventSource', Source)
+  return serveAny((request) =>
+    request.method === 'DELETE' ? { called_off: true } : { ticket: new URL(request.url).pathname.split('/')[3] },
+  )
+}
+function serveAny(answer: (request: Request) => unknown) {
+  const asked: string[] = []
+  vi.stubGlobal('fetch', async (request: Request) => {
+    asked.push(`${request.method} ${new URL(request.url).pathname}`)
+    return new Response(JSON.stringify(answer(request)), { headers: { 'content-type': 'application/json' } })
+  })
+  return asked
+}

@@ -62,7 +62,7 @@ const placeOf = (pointer: string) =>
         .slice(2)
 
 /** What the server said was wrong, as a sentence for the cook. */
-function sentenceOf(problem: Problem): string {
+export function sentenceOf(problem: Problem): string {
   const said = problem.errors.map(({ pointer, detail }) => (pointer ? `${placeOf(pointer)}: ${detail}` : detail))
   return said.join('. ') || problem.detail
 }

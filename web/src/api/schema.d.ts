@@ -275,6 +275,25 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/balance/{ticket}/stream": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                ticket: components["parameters"]["Ticket"];
+            };
+            cookie?: never;
+        };
+        get: operations["hearBalance"];
+        put?: never;
+        /** @description Starts a search whose answers are heard at this address with GET */
+        post: operations["streamBalance"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/wish": {
         parameters: {
             query?: never;
@@ -1459,6 +1478,7 @@ export interface components {
         };
     };
     parameters: {
+        Ticket: string;
         Batch: string;
         Id: number;
     };
@@ -1980,6 +2000,63 @@ export interface operations {
                     };
                 };
             };
+        };
+    };
+    hearBalance: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                ticket: components["parameters"]["Ticket"];
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Server-sent events: quick and better, each with a Balance; refused, with a Problem; end */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "text/event-stream": string;
+                };
+            };
+            404: components["responses"]["Problem"];
+        };
+    };
+    streamBalance: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                ticket: components["parameters"]["Ticket"];
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    document: components["schemas"]["Document"];
+                    wishes?: string[];
+                    have?: string[];
+                    seconds?: number;
+                };
+            };
+        };
+        responses: {
+            /** @description It has begun */
+            202: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": {
+                        ticket: string;
+                    };
+                };
+            };
+            422: components["responses"]["Problem"];
         };
     };
     readWish: {

@@ -1,5 +1,6 @@
 import { ref, shallowRef, watch } from 'vue'
 import { api, unwrap, type Balance, type Clash } from '@/api/client'
+import { listen } from '@/api/stream'
 import { say } from './useNotice'
 import type { Draft } from './useDraft'
 import type { useSlip } from './useSlip'
@@ -46,11 +47,20 @@ export function useBalance(draft: Draft, slip: ReturnType<typeof useSlip>, said:
     const mine = (asking = new AbortController())
     const id = (ticket = crypto.randomUUID())
     running.value = true
+    const params = { path: { ticket: id } }
     try {
-      balance.value = await post(mine, { quick: true })
-      if (mine !== asking) return
-      hurried.value = true
-      settle(await post(mine, { ticket: id }))
+      await unwrap(
+        api.POST('/api/balance/{ticket}/stream', {
+          params,
+          body: { document: draft.document.value },
+          signal: mine.signal,
+        }),
+      )
+      const quick = (found: Balance) => {
+        balance.value = found
+        hurried.value = true
+      }
+      await listen(`/api/balance/${id}/stream`, { quick, better: settle }, mine.signal)
     } catch (failure) {
       if (mine !== asking || (failure as Error).name === 'AbortError') return
       error.value = (failure as Error).message
@@ -68,13 +78,6 @@ export function useBalance(draft: Draft, slip: ReturnType<typeof useSlip>, said:
     const nothing = !thorough.answers.length && !thorough.clashes.length
     balance.value = nothing && first.length ? { ...thorough, answers: first } : thorough
     if (trying.value !== undefined) show(trying.value)
-  }
-  async function post(mine: AbortController, more: { quick?: boolean; ticket?: string }) {
-    const body = { document: draft.document.value, ...more }
-    const answer = await unwrap(api.POST('/api/balance', { body, signal: mine.signal }))
-    // A later question came in between: this one is nobody's any more.
-    if (mine !== asking) throw new DOMException('another was asked', 'AbortError')
-    return answer
   }
   /** Stops a search that runs, here and at the server; what was found so far stays. */
   function callOff() {

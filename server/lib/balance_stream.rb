@@ -1,0 +1,29 @@
+# frozen_string_literal: true
+
+module ElmCupServer
+  # A Balance whose answers go to the hub as they are found: "quick", the first that grants the wishes; "better", the least for sure and its
+  # alternatives; "refused", a problem document; and "end". Both searches are called off by their ticket.
+  module BalanceStream
+    # The topic of a ticket.
+    def self.topic(ticket) = "balance/#{ticket}"
+
+    # Starts it and returns. asked: document, wishes, have, pantry: as ElmCup.balance takes them; seconds: of the thorough search.
+    def self.start(ticket, document, seconds: nil, hub: Hub.current, **asked)
+      name = topic(ticket)
+      hub.open(name)
+      Thread.new do
+        Searches.during(ticket, seconds: seconds) do |pace|
+          hub.publish(name, "quick", ElmCup.balance(document, quick: true, **asked, **pace))
+          hub.publish(name, "better", ElmCup.balance(document, **asked, **pace)) unless pace[:stop].call
+        end
+      rescue ElmCup::Error => error
+        hub.publish(name, "refused", Problem.document(422, error.message, error.faults))
+      rescue => error
+        warn error.full_message(highlight: false)
+        hub.publish(name, "refused", Problem.document(500, "Something went wrong here; nothing was changed. Try again"))
+      ensure
+        hub.close(name)
+      end
+    end
+  end
+end

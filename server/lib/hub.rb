@@ -1,0 +1,116 @@
+# frozen_string_literal: true
+
+module ElmCupServer
+  # Server-sent events: topics that anything may publish to and browsers listen to. Messages of a topic are kept, so that who comes late, or
+  # comes back after its connection broke, hears all of them. One thread writes to all listeners; who asks for a stream, and who
+  # publishes, waits for nobody.
+  class Hub
+    TYPE = "text/event-stream"
+    # Past so many the oldest topic is forgotten; of a topic, so many messages are kept.
+    MOST_TOPICS = 50
+    MOST_MESSAGES = 200
+    # Seconds after which a listener that takes nothing is let go.
+    PATIENCE = 2
+
+    Topic = Struct.new(:messages, :listeners, :count, :closed)
+
+    # The one hub of this server.
+    def self.current = @current ||= new
+
+    def initialize
+      @topics = {}
+      @lock = Mutex.new
+      @outbox = Queue.new
+    end
+
+    # Makes a topic, empty, in the place of one with the same name.
+    def open(name)
+      @lock.synchronize do
+        @topics.delete(name)
+        @topics.shift if @topics.size >= MOST_TOPICS
+        @topics[name] = Topic.new([], [], 0, false)
+      end
+    end
+
+    # There is a topic of that name.
+    def topic?(name) = @lock.synchronize { @topics.key?(name) }
+
+    # Sends an event with data (ready for JSON) to all who listen; nothing where the topic is not open.
+    def publish(name, event, data)
+      text = JSON.generate(data)
+      @lock.synchronize do
+        topic = @topics[name]
+        next if topic.nil? || topic.closed
+
+        topic.count += 1
+        message = [topic.count, "id: #{topic.count}\nevent: #{event}\ndata: #{text}\n\n"]
+        topic.messages << message
+        topic.messages.shift if topic.messages.size > MOST_MESSAGES
+        topic.listeners.each { |stream| post(stream, message.last) }
+      end
+    end
+
+    # Publishes the last event of a topic, "end", and lets its listeners go.
+    def close(name)
+      publish(name, "end", {})
+      @lock.synchronize do
+        topic = @topics[name] or next
+        topic.closed = true
+        topic.listeners.each { |stream| post(stream, nil) }
+        topic.listeners.clear
+      end
+    end
+
+    # The Rack response that listens to a topic; after: the last message that the listener has, 0 for none.
+    def response(name, after: 0)
+      [200, {"content-type" => TYPE, "cache-control" => "no-store", "x-accel-buffering" => "no"}, ->(stream) { add(name, stream, after) }]
+    end
+
+    # Lets a stream (what Rack gives a streaming body) hear a topic.
+    def add(name, stream, after = 0)
+      write
+      @lock.synchronize do
+        topic = @topics[name]
+        topic&.messages&.each { |number, text| post(stream, text) if number > after }
+        (topic.nil? || topic.closed) ? post(stream, nil) : topic.listeners << stream
+      end
+    end
+
+    private
+
+    def post(stream, text) = @outbox << [stream, text]
+
+    # The thread that writes, made when the first listens.
+    def write
+      @lock.synchronize do
+        @writer = Thread.new { loop { deliver(*@outbox.pop) } } unless @writer&.alive?
+      end
+    end
+
+    def deliver(stream, text)
+      text ? write_all(stream, text) : stream.close
+    rescue IOError, SystemCallError
+      let_go(stream)
+    end
+
+    # Never waits longer for one listener than PATIENCE.
+    def write_all(stream, text)
+      rest = text.b
+      until rest.empty?
+        written = stream.write_nonblock(rest, exception: false)
+        if written == :wait_writable
+          raise IOError, "nobody takes it" unless stream.wait_writable(PATIENCE)
+        else
+          rest = rest.byteslice(written..)
+        end
+      end
+    end
+
+    def let_go(stream)
+      @lock.synchronize { @topics.each_value { |topic| topic.listeners.delete(stream) } }
+      stream.close
+    rescue IOError, SystemCallError
+      nil
+    end
+  end
+end
