@@ -22,7 +22,11 @@ RSpec.describe "The JSON API", server: true do
     expect(ask(:post, "/api/convert", {text: "1/2 c + 2 tbsp honey", to: "g"})["grams"]).to eq(211.88)
     expect(ask(:post, "/api/scale", {document: document, factor: "1/2"})["components"][0]["lines"][0]["text"])
       .to eq("1/2 cup rolled oats, ground")
-    expect(ask(:get, "/api/library")["ingredients"].size).to be >= 80
+    library = ask(:get, "/api/library")
+    expect(library["ingredients"].size).to be >= 80
+    expect(library["part_types"].first).to eq("dough")
+    # A scoop of number 40 is a fortieth of a US quart, 946.35 mL (NIST Handbook 44, appendix C).
+    expect(library["usual_portions"]).to eq("piece_grams" => 18, "scoop_ml" => 23.66, "pieces" => 24)
   end
 
   describe "formulas" do

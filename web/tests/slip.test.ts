@@ -1,8 +1,8 @@
 import { afterEach, describe, expect, it, vi } from 'vitest'
-import DraggedGrams from '@/components/mix/DraggedGrams.vue'
-import EntryLine from '@/components/mix/EntryLine.vue'
-import LineReadingText from '@/components/mix/LineReadingText.vue'
-import SlipRow from '@/components/mix/SlipRow.vue'
+import GramsHandle from '@/components/lines/GramsHandle.vue'
+import EntryLine from '@/components/lines/EntryLine.vue'
+import LineReadingText from '@/components/lines/LineReadingText.vue'
+import SlipRow from '@/components/lines/SlipRow.vue'
 import GiveTakeBar from '@/drawings/GiveTakeBar.vue'
 import { line, serve, settle, show } from './helpers'
 
@@ -162,7 +162,7 @@ describe('the grams', () => {
     await settle(1)
   }
   it('move by a step every ten pixels and are kept when let go', async () => {
-    const grams = show(DraggedGrams, { line: line() })
+    const grams = show(GramsHandle, { line: line() })
     await point(grams, 'pointerdown', 100)
     for (const clientX of [104, 112, 131]) await point(grams, 'pointermove', clientX)
     await point(grams, 'pointerup')
@@ -171,7 +171,7 @@ describe('the grams', () => {
   })
 
   it('go back when the drag is stopped or ends where it began, and stand still when flagged', async () => {
-    const grams = show(DraggedGrams, { line: line() })
+    const grams = show(GramsHandle, { line: line() })
     await point(grams, 'pointerdown', 100)
     await point(grams, 'pointermove', 150)
     await point(grams, 'pointercancel')
@@ -179,7 +179,7 @@ describe('the grams', () => {
     await point(grams, 'pointerup')
     expect(grams.emitted('stop')).toHaveLength(2)
     expect(grams.emitted('drop')).toBeUndefined()
-    const still = show(DraggedGrams, { line: line(), still: true })
+    const still = show(GramsHandle, { line: line(), still: true })
     await point(still, 'pointerdown', 100)
     await point(still, 'pointermove', 300)
     expect(still.emitted('drag')).toBeUndefined()

@@ -1353,6 +1353,14 @@ export interface components {
                 id: string;
                 name: string;
             }[];
+            /** @description What a part can be, first what stands for the whole */
+            part_types: ("dough" | "base" | "filling" | "layer" | "coating" | "topping")[];
+            /** @description What a portion is taken as where nothing else is known */
+            usual_portions: {
+                piece_grams: number;
+                scoop_ml: number;
+                pieces: number;
+            };
             spoons: string[];
             usual_kitchen: {
                 cup: string;

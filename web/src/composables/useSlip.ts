@@ -1,6 +1,6 @@
 import { computed, ref, shallowRef, watch } from 'vue'
-import type { AssessedComponent, AssessedFlavour, DietId, Finding, RescueOption, TextureId } from '@/api/client'
-import type { DocumentKitchen, DocumentLine, DocumentShape, FormulaDocument } from '@/api/document'
+import type { AssessedComponent, AssessedFlavour, RescueOption } from '@/api/client'
+import type { DocumentLine, FormulaDocument } from '@/api/document'
 import type { OpenFormula } from './useFormula'
 import { say } from './useNotice'
 import { useNudge } from './useNudge'
@@ -80,10 +80,6 @@ export function useSlip({ draft, instead, assessment, error, again }: OpenFormul
       if (part) make((part[place.value.key] ??= []))
     })
   }
-  const inComponent = (label: string, changes: object) => {
-    preview.value = undefined
-    return draft.edit(label, (copy) => void Object.assign(copy.components[place.value.index]!, changes))
-  }
 
   /** Shows a line in the Cup without keeping it; nothing puts the kept one back. */
   function show(line: DocumentLine | undefined, at?: number) {
@@ -127,31 +123,6 @@ export function useSlip({ draft, instead, assessment, error, again }: OpenFormul
     const done = draft.apply(option.text, option.patch)
     if (done) say(`${option.text} added.`, { word: 'Undo', run: () => draft.undo() })
   }
-  function mend(finding: Finding) {
-    show(undefined)
-    draft.apply(finding.remedy.text, finding.remedy.patch)
-  }
-  const setShape = (shape: DocumentShape) => draft.edit('the portion', (copy) => void (copy.shape = shape))
-  const setProcess = (next: 'hand' | 'processor') => inComponent('how it is mixed', { process: next })
-  const setKitchen = (kitchen: DocumentKitchen) =>
-    draft.edit('the kitchen', (copy) => void (copy.kitchen = { ...copy.kitchen, ...kitchen }))
-  const setWant = (want: TextureId) => inComponent('the wanted texture', { want })
-  /** What the eaters need; an empty list is left out of the document. */
-  const setNeeds = (needs: DietId[]) => setList('what the eaters need', 'needs', needs)
-  const mute = (rule: string) =>
-    setList(`muting a rule`, 'muted', [...new Set([...(draft.document.value.muted ?? []), rule])])
-  const unmute = (rule: string) =>
-    setList(
-      'hearing a rule again',
-      'muted',
-      (draft.document.value.muted ?? []).filter((each) => each !== rule),
-    )
-  function setList<Key extends 'needs' | 'muted'>(label: string, key: Key, list: FormulaDocument[Key] & unknown[]) {
-    return draft.edit(label, (copy) => {
-      if (list.length) copy[key] = list
-      else delete copy[key]
-    })
-  }
 
   return {
     place,
@@ -175,13 +146,5 @@ export function useSlip({ draft, instead, assessment, error, again }: OpenFormul
     nudge,
     choose,
     dose,
-    mend,
-    setShape,
-    setProcess,
-    setWant,
-    setKitchen,
-    setNeeds,
-    mute,
-    unmute,
   }
 }

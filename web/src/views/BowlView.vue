@@ -2,8 +2,8 @@
 /** A bowl that nobody wrote down: what carries it, its weight, what is roughly in it, how it looks; then doses, half first. */
 import { computed, ref, shallowRef } from 'vue'
 import { api, unwrap, type BowlRescue, type TextureId, type Why } from '@/api/client'
-import WhyDialog from '@/components/mix/WhyDialog.vue'
-import TexturePicker from '@/components/made/TexturePicker.vue'
+import WhyDialog from '@/components/frame/WhyDialog.vue'
+import TexturePicker from '@/components/frame/TexturePicker.vue'
 import { useLibrary } from '@/composables/useLibrary'
 import { figure, typedNumber } from '@/format'
 

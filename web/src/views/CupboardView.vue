@@ -3,7 +3,7 @@
 import { computed, nextTick, useTemplateRef, watch } from 'vue'
 import CupboardBowl from '@/components/cupboard/CupboardBowl.vue'
 import TickList from '@/components/cupboard/TickList.vue'
-import ClashNote from '@/components/mix/ClashNote.vue'
+import ClashNote from '@/components/balance/ClashNote.vue'
 import { useCupboard } from '@/composables/useCupboard'
 import { useLibrary } from '@/composables/useLibrary'
 import type { Clash } from '@/api/client'

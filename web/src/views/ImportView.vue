@@ -1,8 +1,8 @@
 <script setup lang="ts">
 /** Import: a recipe from anywhere is read, looked over line by line, corrected in place, and taken whole or not at all. */
 import { computed, ref } from 'vue'
-import ImportedPart from '@/components/import/ImportedPart.vue'
-import MatchPicker from '@/components/mix/MatchPicker.vue'
+import ImportPart from '@/components/import/ImportPart.vue'
+import MatchPicker from '@/components/lines/MatchPicker.vue'
 import { useImport } from '@/composables/useImport'
 import { useLibrary } from '@/composables/useLibrary'
 import { count, figure, percent } from '@/format'
@@ -93,7 +93,7 @@ function opened(event: Event) {
           }}<template v-if="document.shape?.pieces"> · {{ document.shape.pieces }} pieces</template
           ><template v-if="flagged"> · {{ count(flagged, 'line') }} to mend, here or later</template>
         </p>
-        <ImportedPart
+        <ImportPart
           v-for="(part, index) in document.components"
           :key="index"
           :part="part"

@@ -3,9 +3,9 @@
 import { reactive, ref, watch } from 'vue'
 import { useRouter } from 'vue-router'
 import type { Assessment, BatchEvent, TextureId } from '@/api/client'
-import TexturePicker from '@/components/made/TexturePicker.vue'
-import WeighedSlip from '@/components/made/WeighedSlip.vue'
-import type { WeighedRow } from '@/components/made/weighedRow'
+import TexturePicker from '@/components/frame/TexturePicker.vue'
+import WeighingSlip from '@/components/made/WeighingSlip.vue'
+import type { WeighingRow } from '@/components/made/weighingRow'
 import { useBatchLog, type Said } from '@/composables/useBatchLog'
 import { useFormula } from '@/composables/useFormula'
 import { useLibrary } from '@/composables/useLibrary'
@@ -16,7 +16,7 @@ const router = useRouter()
 const { id: formulaId, draft, assessment } = useFormula()
 const library = useLibrary()
 
-const rows = ref<WeighedRow[]>([])
+const rows = ref<WeighingRow[]>([])
 function fill(now?: Assessment) {
   if (!now) return
   // What was typed for a line stays when the draft is judged again.
@@ -116,7 +116,7 @@ useShortcuts(() =>
 
 <template>
   <form class="made" @submit.prevent="write">
-    <WeighedSlip
+    <WeighingSlip
       v-model:rows="rows"
       v-model:additions="form.additions"
       v-model:addition="form.addition"

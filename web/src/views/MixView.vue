@@ -3,24 +3,25 @@
 import { computed, onDeactivated, ref, useTemplateRef } from 'vue'
 import { useRouter } from 'vue-router'
 import ShortcutsDialog from '@/components/frame/ShortcutsDialog.vue'
-import BalancePanel from '@/components/mix/BalancePanel.vue'
-import BreachNote from '@/components/mix/BreachNote.vue'
-import CupPanel from '@/components/mix/CupPanel.vue'
-import FlavourSettings from '@/components/mix/FlavourSettings.vue'
-import HowMixed from '@/components/mix/HowMixed.vue'
+import BalancePanel from '@/components/balance/BalancePanel.vue'
+import BreachNote from '@/components/eaters/BreachNote.vue'
+import CupPanel from '@/components/cup/CupPanel.vue'
+import FlavourSettings from '@/components/parts/FlavourSettings.vue'
+import MixingBar from '@/components/kitchen/MixingBar.vue'
 import MixDialogs from '@/components/mix/MixDialogs.vue'
-import PartsBar from '@/components/mix/PartsBar.vue'
-import PartSettings from '@/components/mix/PartSettings.vue'
+import PartsBar from '@/components/parts/PartsBar.vue'
+import PartSettings from '@/components/parts/PartSettings.vue'
 import SidePanel from '@/components/mix/SidePanel.vue'
-import SlipLines from '@/components/mix/SlipLines.vue'
-import TakesEditor from '@/components/mix/TakesEditor.vue'
-import TriedCup from '@/components/mix/TriedCup.vue'
-import WholePanel from '@/components/mix/WholePanel.vue'
-import WishBar from '@/components/mix/WishBar.vue'
+import SlipLines from '@/components/lines/SlipLines.vue'
+import TakesEditor from '@/components/parts/TakesEditor.vue'
+import TrialCup from '@/components/cup/TrialCup.vue'
+import WholePanel from '@/components/parts/WholePanel.vue'
+import WishBar from '@/components/balance/WishBar.vue'
 import type { AssessedComponent, AssessedFlavour } from '@/api/client'
 import type { PartType } from '@/api/document'
 import { useBalance } from '@/composables/useBalance'
 import { useFormula } from '@/composables/useFormula'
+import { useKitchen } from '@/composables/useKitchen'
 import { useLibrary } from '@/composables/useLibrary'
 import { useParts } from '@/composables/useParts'
 import { useSlip } from '@/composables/useSlip'
@@ -37,6 +38,7 @@ const dialogs = useTemplateRef<InstanceType<typeof MixDialogs>>('dialogs')
 const keysShown = ref(false)
 
 const slip = useSlip(formula)
+const { setShape, setProcess, setWant, setKitchen } = useKitchen(draft, () => slip.place.value.index)
 const wishes = useWishes(draft)
 const balancing = useBalance(draft, slip, wishes)
 const { open: balanceOpen, trying } = balancing
@@ -121,7 +123,7 @@ useShortcuts(() => shortcuts)
     />
     <div v-if="balanceOpen" class="bench weighing">
       <BalancePanel :balancing="balancing" :library="library" />
-      <TriedCup
+      <TrialCup
         v-model:shown="shownPart"
         :document="document"
         :assessment="assessment"
@@ -169,15 +171,15 @@ useShortcuts(() => shortcuts)
             @change="parts.setFlavour(place.index, $event)"
             @remove="parts.removeFlavour(place.index)"
           />
-          <HowMixed
+          <MixingBar
             v-else
             :process="process"
             :want="assessed?.want"
             :kitchen="kitchen"
             :library="library"
-            @kitchen="slip.setKitchen"
-            @update:process="slip.setProcess"
-            @want="slip.setWant"
+            @kitchen="setKitchen"
+            @update:process="setProcess"
+            @want="setWant"
           />
           <TakesEditor
             v-if="component && several"
@@ -204,7 +206,13 @@ useShortcuts(() => shortcuts)
         :stale="!!error"
         @dose="slip.dose"
       />
-      <SidePanel :slip="slip" :document="document" :library="library" :several="several" />
+      <SidePanel
+        :document="document"
+        :library="library"
+        :part="several ? assessed : undefined"
+        :provisional="provisional"
+        @shape="setShape"
+      />
     </div>
     <MixDialogs
       ref="dialogs"

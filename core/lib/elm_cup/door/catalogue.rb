@@ -17,6 +17,7 @@ module ElmCup
           "diets" => Mixture::Diets::ALL, "allergens" => Mixture::Allergens::WORDS, "rules" => SecondLook::IDS,
           "reasons" => Balance::Substitutes::REASONS,
           "bowl_families" => Balance::BowlFamily::ALL.map { |family| {"id" => family.id, "name" => family.name} },
+          "part_types" => Document::PartType::IDS, "usual_portions" => Piece::Ball::USUAL_PORTIONS,
           "spoons" => Quantity::KitchenMeasures::KNOWN_SPOONS, "usual_kitchen" => Document::Kitchen::USUAL,
           "confidence_needed" => Ingredient::Naming::Matcher::LEAST_CONFIDENCE
         }

@@ -17,6 +17,9 @@ module ElmCup
         def self.together(yields) = yields.first.with(count: yields.sum(&:count), over_grams: yields.sum(&:over_grams))
       end
 
+      # What each way to say its size is taken as where nothing else is known: grams, a small scoop's mL, a tray of them.
+      USUAL_PORTIONS = {"piece_grams" => USUAL_GRAMS, "scoop_ml" => Scoop.millilitres(40).to_f.round(2), "pieces" => 24}.freeze
+
       def want = "rolls"
 
       def fixed_count = @count

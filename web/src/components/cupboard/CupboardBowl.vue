@@ -3,7 +3,7 @@
 import { computed, ref } from 'vue'
 import type { BalanceAnswer, Library } from '@/api/client'
 import type { DocumentLine } from '@/api/document'
-import WhyDialog from '@/components/mix/WhyDialog.vue'
+import WhyDialog from '@/components/frame/WhyDialog.vue'
 import { useAssessment } from '@/composables/useAssessment'
 import CupDrawing from '@/drawings/CupDrawing.vue'
 import { figure } from '@/format'

@@ -7,9 +7,9 @@ import type { Balancing } from '@/composables/useBalance'
 import type { Draft } from '@/composables/useDraft'
 import { say } from '@/composables/useNotice'
 import type { useSlip } from '@/composables/useSlip'
-import MatchPicker from './MatchPicker.vue'
-import SubstituteDialog from './SubstituteDialog.vue'
-import TrialDialog from './TrialDialog.vue'
+import MatchPicker from '@/components/lines/MatchPicker.vue'
+import SubstituteDialog from '@/components/lines/SubstituteDialog.vue'
+import TrialDialog from '@/components/trial/TrialDialog.vue'
 
 const props = defineProps<{
   draft: Draft

@@ -1,42 +1,46 @@
 <script setup lang="ts">
 /** Beside the Cup: one piece, the second look, the facts, who can eat it, the notes. */
-import type { Library } from '@/api/client'
-import type { FormulaDocument } from '@/api/document'
-import type { useSlip } from '@/composables/useSlip'
-import EatersPanel from './EatersPanel.vue'
-import FactsPanel from './FactsPanel.vue'
-import MethodNotes from './MethodNotes.vue'
-import PiecePanel from './PiecePanel.vue'
-import SecondLook from './SecondLook.vue'
+import type { AssessedComponent, AssessedFlavour, Library } from '@/api/client'
+import type { DocumentShape, FormulaDocument } from '@/api/document'
+import { useAttention } from '@/composables/useAttention'
+import { useFormula } from '@/composables/useFormula'
+import EatersPanel from '@/components/eaters/EatersPanel.vue'
+import FactsPanel from '@/components/figures/FactsPanel.vue'
+import MethodNotes from '@/components/cup/MethodNotes.vue'
+import PiecePanel from '@/components/shape/PiecePanel.vue'
+import SecondLook from '@/components/look/SecondLook.vue'
 
-const props = defineProps<{
-  slip: ReturnType<typeof useSlip>
+defineProps<{
   document: FormulaDocument
   library?: Library
-  /** There are several parts: the facts are of the one in hand too. */
-  several: boolean
+  /** The part in hand where there are several: the facts are of it too. */
+  part?: AssessedComponent | AssessedFlavour
+  /** What is shown is not kept: remedies would be for a bowl that is not there. */
+  provisional: boolean
 }>()
-const { assessment, assessed, provisional, error } = props.slip
+defineEmits<{ shape: [shape: DocumentShape] }>()
+const { draft, assessment, error } = useFormula()
+const { setNeeds, mute, unmute, mend } = useAttention(draft)
 </script>
 
 <template>
   <aside class="side" aria-label="One piece and the second look">
-    <PiecePanel :assessment="assessment" :shape="document.shape" :library="library" @shape="slip.setShape" />
+    <PiecePanel :assessment="assessment" :shape="document.shape" :library="library" @shape="$emit('shape', $event)" />
     <SecondLook
       v-if="assessment"
       :assessment="assessment"
       :provisional="provisional || !!error"
-      @mend="slip.mend"
-      @mute="slip.mute"
-      @unmute="slip.unmute"
+      @mend="mend"
+      @mute="mute"
+      @unmute="unmute"
     />
-    <FactsPanel :assessment="assessment" :part="several ? assessed : undefined" />
+    <FactsPanel :assessment="assessment" :part="part" />
     <EatersPanel
       v-if="assessment && assessment.grams && library"
       :assessment="assessment"
       :library="library"
       :needs="document.needs ?? []"
-      @needs="slip.setNeeds"
+      @needs="setNeeds"
     />
     <MethodNotes v-if="document.notes?.length" :notes="document.notes" />
   </aside>

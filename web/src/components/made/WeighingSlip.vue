@@ -1,9 +1,9 @@
 <script setup lang="ts">
 /** The slip with planned and actual side by side; what was added in the bowl stands under it, in the order it went in. */
 import { figure } from '@/format'
-import type { WeighedRow } from './weighedRow'
+import type { WeighingRow } from '@/components/made/weighingRow'
 
-const rows = defineModel<WeighedRow[]>('rows', { required: true })
+const rows = defineModel<WeighingRow[]>('rows', { required: true })
 const additions = defineModel<string[]>('additions', { required: true })
 const addition = defineModel<string>('addition', { required: true })
 defineEmits<{ add: [] }>()

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 /** What a typed line was read as, or what is wrong and the guesses to choose from. */
 import type { AssessedLine } from '@/api/client'
-import GuessButtons from './GuessButtons.vue'
+import GuessButtons from '@/components/lines/GuessButtons.vue'
 import { figure, percent } from '@/format'
 
 defineProps<{ line: AssessedLine }>()

@@ -2,8 +2,8 @@
 /** Answers side by side: what changes, what every figure was and becomes with its sum behind it, why each is the least. */
 import { computed, ref } from 'vue'
 import type { BalanceAnswer, Library, Why } from '@/api/client'
-import { figureRows, type FigureRow } from './figureRows'
-import WhyDialog from './WhyDialog.vue'
+import { figureRows, type FigureRow } from '@/components/figures/figureRows'
+import WhyDialog from '@/components/frame/WhyDialog.vue'
 
 const props = defineProps<{
   answers: BalanceAnswer[]

@@ -4,7 +4,7 @@ import { ref } from 'vue'
 import type { DocumentKitchen } from '@/api/document'
 import type { Library, TextureId } from '@/api/client'
 import SwitchButtons from '@/components/frame/SwitchButtons.vue'
-import KitchenDialog from './KitchenDialog.vue'
+import KitchenDialog from '@/components/kitchen/KitchenDialog.vue'
 
 defineProps<{
   want?: TextureId

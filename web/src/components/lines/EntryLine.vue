@@ -4,7 +4,7 @@ import { computed, ref, toRef, useTemplateRef, watch } from 'vue'
 import type { AssessedLine } from '@/api/client'
 import type { DocumentKitchen, DocumentLine } from '@/api/document'
 import { useLineReading } from '@/composables/useLineReading'
-import LineReadingText from './LineReadingText.vue'
+import LineReadingText from '@/components/lines/LineReadingText.vue'
 
 const props = defineProps<{ process: 'hand' | 'processor'; kitchen?: DocumentKitchen }>()
 const emit = defineEmits<{ add: [line: DocumentLine]; reading: [line: DocumentLine | undefined] }>()

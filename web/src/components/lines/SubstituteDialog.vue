@@ -3,8 +3,8 @@
 import { computed, ref, shallowRef, watch } from 'vue'
 import { api, unwrap, type AssessedLine, type Library, type Substitutes, type Why } from '@/api/client'
 import type { FormulaDocument } from '@/api/document'
-import { figureRows, UNPRICED } from './figureRows'
-import WhyDialog from './WhyDialog.vue'
+import { figureRows, UNPRICED } from '@/components/figures/figureRows'
+import WhyDialog from '@/components/frame/WhyDialog.vue'
 
 type Candidate = Substitutes['candidates'][number]
 const props = defineProps<{ line?: AssessedLine; document: FormulaDocument; library: Library }>()

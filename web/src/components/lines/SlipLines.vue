@@ -3,8 +3,8 @@
 import { computed, useTemplateRef } from 'vue'
 import type { AssessedLine } from '@/api/client'
 import type { useSlip } from '@/composables/useSlip'
-import EntryLine from './EntryLine.vue'
-import SlipRow from './SlipRow.vue'
+import EntryLine from '@/components/lines/EntryLine.vue'
+import SlipRow from '@/components/lines/SlipRow.vue'
 
 const props = defineProps<{ slip: ReturnType<typeof useSlip>; loaded: boolean }>()
 const emit = defineEmits<{ instead: [line: AssessedLine]; lock: [line: AssessedLine] }>()

@@ -6,9 +6,9 @@ import type { DocumentKitchen, DocumentLine } from '@/api/document'
 import { useLineReading, type TypedLine } from '@/composables/useLineReading'
 import GiveTakeBar from '@/drawings/GiveTakeBar.vue'
 import { percent } from '@/format'
-import DraggedGrams from './DraggedGrams.vue'
-import LineReadingText from './LineReadingText.vue'
-import RowTools from './RowTools.vue'
+import GramsHandle from '@/components/lines/GramsHandle.vue'
+import LineReadingText from '@/components/lines/LineReadingText.vue'
+import RowTools from '@/components/lines/RowTools.vue'
 
 const props = defineProps<{
   line: DocumentLine
@@ -135,7 +135,7 @@ function choose(ingredient: string) {
     </div>
     <GiveTakeBar v-if="assessed && !flagged" :line="assessed" :scale="scale" />
     <span v-else-if="!flagged" class="no-bar" />
-    <DraggedGrams
+    <GramsHandle
       :line="assessed"
       :still="flagged"
       @drag="emit('drag', $event)"

@@ -1,9 +1,10 @@
 <script setup lang="ts">
 /** The parts of the formula in their order: choose one, drag it or move it with Alt and the arrows, add another. */
-import { ref } from 'vue'
+import { computed, ref } from 'vue'
 import ActionMenu from '@/components/frame/ActionMenu.vue'
 import type { Assessment } from '@/api/client'
-import { PART_TYPES, type FormulaDocument, type PartType } from '@/api/document'
+import type { FormulaDocument, PartType } from '@/api/document'
+import { useLibrary } from '@/composables/useLibrary'
 import type { Place } from '@/composables/useParts'
 import { figure, percent } from '@/format'
 
@@ -24,10 +25,11 @@ function drop(to: number) {
   if (dragged.value !== undefined) emit('move', dragged.value, to)
   dragged.value = over.value = undefined
 }
-const NEW = [
-  ...PART_TYPES.map((type) => ({ id: type, word: `a ${type}` })),
+const library = useLibrary()
+const choices = computed(() => [
+  ...(library.value?.part_types ?? []).map((type) => ({ id: type as string, word: `a ${type}` })),
   { id: 'flavour', word: 'a flavour: part of the base with pieces of its own' },
-]
+])
 function add(id: string) {
   if (id === 'flavour') emit('flavour')
   else emit('add', id as PartType)
@@ -80,7 +82,7 @@ function add(id: string) {
         </button>
       </li>
       <li>
-        <ActionMenu label="Add a part" placeholder="+ part" :choices="NEW" @choose="add" />
+        <ActionMenu label="Add a part" placeholder="+ part" :choices="choices" @choose="add" />
       </li>
     </ol>
   </nav>

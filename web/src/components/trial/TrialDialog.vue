@@ -12,8 +12,8 @@ import {
   type Version,
 } from '@/api/client'
 import SwitchButtons from '@/components/frame/SwitchButtons.vue'
-import WhyDialog from './WhyDialog.vue'
-import TexturePicker from '@/components/made/TexturePicker.vue'
+import WhyDialog from '@/components/frame/WhyDialog.vue'
+import TexturePicker from '@/components/frame/TexturePicker.vue'
 import type { DocumentLine, FormulaDocument } from '@/api/document'
 import { useBatchLog, type Said } from '@/composables/useBatchLog'
 import type { Draft } from '@/composables/useDraft'

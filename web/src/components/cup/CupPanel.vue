@@ -5,7 +5,7 @@ import type { AssessedPart, Library, RescueOption } from '@/api/client'
 import BinderLegend from '@/drawings/BinderLegend.vue'
 import CupDrawing from '@/drawings/CupDrawing.vue'
 import { figure, percent } from '@/format'
-import WhyDialog from './WhyDialog.vue'
+import WhyDialog from '@/components/frame/WhyDialog.vue'
 
 const props = defineProps<{
   component?: AssessedPart

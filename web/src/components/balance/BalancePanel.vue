@@ -4,8 +4,8 @@ import { computed } from 'vue'
 import type { Library } from '@/api/client'
 import type { Balancing } from '@/composables/useBalance'
 import { LONGEST } from '@/composables/useBalance'
-import AnswersTable from './AnswersTable.vue'
-import ClashNote from './ClashNote.vue'
+import AnswersTable from '@/components/balance/AnswersTable.vue'
+import ClashNote from '@/components/balance/ClashNote.vue'
 
 const props = defineProps<{ balancing: Balancing; library?: Library }>()
 const { balance, running, hurried, error, trying, wishes } = props.balancing

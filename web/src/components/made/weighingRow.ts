@@ -1,5 +1,5 @@
 /** A line of the slip as it was planned and as it was weighed; `actual` is what stands in the field. */
-export interface WeighedRow {
+export interface WeighingRow {
   component: string
   /** Of the line in the document. */
   pointer: string

@@ -3,7 +3,7 @@
 import type { Assessment, Library, RescueOption } from '@/api/client'
 import type { FormulaDocument } from '@/api/document'
 import SwitchButtons from '@/components/frame/SwitchButtons.vue'
-import CupPanel from './CupPanel.vue'
+import CupPanel from '@/components/cup/CupPanel.vue'
 
 defineProps<{
   document: FormulaDocument

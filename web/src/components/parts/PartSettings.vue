@@ -1,10 +1,12 @@
 <script setup lang="ts">
 /** The component in hand: its name, its type, its place in the order; only where there are several. */
 import NameField from '@/components/frame/NameField.vue'
-import { PART_TYPES, type DocumentComponent, type PartType } from '@/api/document'
+import type { DocumentComponent, PartType } from '@/api/document'
+import { useLibrary } from '@/composables/useLibrary'
 
 defineProps<{ part: DocumentComponent; index: number; count: number }>()
 const emit = defineEmits<{ rename: [name: string]; type: [type: PartType]; move: [to: number]; remove: [] }>()
+const library = useLibrary()
 </script>
 
 <template>
@@ -13,7 +15,7 @@ const emit = defineEmits<{ rename: [name: string]; type: [type: PartType]; move:
     <Select
       aria-label="Type of the part"
       :model-value="part.type ?? 'dough'"
-      :options="[...PART_TYPES]"
+      :options="library?.part_types ?? []"
       size="small"
       @update:model-value="emit('type', $event)"
     />

@@ -1,8 +1,9 @@
 <script setup lang="ts">
 /** One part of an imported recipe: every line as it was read and how sure that is, to be corrected in place. */
 import type { AssessedComponent } from '@/api/client'
-import { PART_TYPES, type DocumentComponent, type DocumentLine, type PartType } from '@/api/document'
-import GuessButtons from '@/components/mix/GuessButtons.vue'
+import type { DocumentComponent, DocumentLine, PartType } from '@/api/document'
+import { useLibrary } from '@/composables/useLibrary'
+import GuessButtons from '@/components/lines/GuessButtons.vue'
 import { figure, percent } from '@/format'
 
 const props = defineProps<{ part: DocumentComponent; assessed?: AssessedComponent }>()
@@ -21,6 +22,7 @@ function typed(row: number, event: Event) {
   const text = (event.target as HTMLInputElement).value.trim()
   if (text && text !== props.part.lines[row]!.text) emit('line', row, { text })
 }
+const library = useLibrary()
 </script>
 
 <template>
@@ -30,7 +32,7 @@ function typed(row: number, event: Event) {
       <Select
         :aria-label="`Type of ${part.name}`"
         :model-value="part.type ?? 'dough'"
-        :options="[...PART_TYPES]"
+        :options="library?.part_types ?? []"
         size="small"
         @update:model-value="emit('type', $event)"
       />

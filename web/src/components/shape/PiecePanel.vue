@@ -3,7 +3,7 @@
 import { computed } from 'vue'
 import type { Assessment, Library } from '@/api/client'
 import type { DocumentShape } from '@/api/document'
-import PracticeNote from './PracticeNote.vue'
+import PracticeNote from '@/components/figures/PracticeNote.vue'
 import PieceSize from '@/drawings/PieceSize.vue'
 import { count, figure } from '@/format'
 
@@ -11,10 +11,10 @@ const props = defineProps<{ assessment?: Assessment; shape?: DocumentShape; libr
 const emit = defineEmits<{ shape: [shape: DocumentShape] }>()
 
 type Way = 'piece_grams' | 'scoop_ml' | 'pieces'
-const WAYS: { id: Way; word: string; usual: number }[] = [
-  { id: 'piece_grams', word: 'grams a piece', usual: 18 },
-  { id: 'scoop_ml', word: 'scoop', usual: 23.66 },
-  { id: 'pieces', word: 'pieces', usual: 24 },
+const WAYS: { id: Way; word: string }[] = [
+  { id: 'piece_grams', word: 'grams a piece' },
+  { id: 'scoop_ml', word: 'scoop' },
+  { id: 'pieces', word: 'pieces' },
 ]
 const way = computed<Way>(() => WAYS.find((each) => props.shape?.[each.id] !== undefined)?.id ?? 'piece_grams')
 const amount = computed(() => props.shape?.[way.value])
@@ -26,7 +26,7 @@ const scoops = computed(() =>
 )
 function take(next: Way) {
   const pieces = props.assessment?.pieces
-  const usual = WAYS.find((each) => each.id === next)!.usual
+  const usual = props.library?.usual_portions[next] ?? 0
   const carried = next === 'piece_grams' ? pieces?.piece_grams : next === 'pieces' ? pieces?.count : undefined
   set(next, carried && carried >= 1 ? Number(carried.toFixed(next === 'pieces' ? 0 : 1)) : usual)
 }
