@@ -72,6 +72,8 @@ const recent = computed(() =>
 <style scoped>
 .head {
   display: flex;
+  flex-wrap: wrap;
+  gap: 12px 24px;
   justify-content: space-between;
   align-items: center;
   margin-bottom: 20px;

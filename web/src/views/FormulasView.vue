@@ -97,6 +97,11 @@ const found = computed(() => {
 .search {
   margin-left: auto;
 }
+@media (max-width: 600px) {
+  .search {
+    flex-basis: 100%;
+  }
+}
 .shelf {
   display: grid;
   grid-template-columns: repeat(auto-fill, minmax(158px, 1fr));

@@ -13,6 +13,7 @@ const emit = defineEmits<{ choose: [id: Id]; open: [] }>()
     option-value="id"
     :model-value="null"
     size="small"
+    scroll-height="20rem"
     empty-message="…"
     @before-show="emit('open')"
     @update:model-value="emit('choose', $event as Id)"

@@ -99,6 +99,8 @@ const word = computed(() => WORDS[scheme.value])
     height: auto;
     border-right: 0;
     border-top: 1px solid var(--bran);
+    /* Over what scrolls beneath it, under what opens over everything. */
+    z-index: 2;
     background: var(--oat);
     padding: 4px 8px;
     justify-content: space-around;

@@ -28,7 +28,7 @@ function drop(to: number) {
 const library = useLibrary()
 const choices = computed(() => [
   ...(library.value?.part_types ?? []).map((type) => ({ id: type as string, word: `a ${type}` })),
-  { id: 'flavour', word: 'a flavour: part of the base with pieces of its own' },
+  { id: 'flavour', word: 'a flavour: a share of the base' },
 ])
 function add(id: string) {
   if (id === 'flavour') emit('flavour')
