@@ -4,9 +4,9 @@ module ElmCup
   module Balance
     # What one gram of a line as it goes into the bowl adds to each figure that can be wished for.
     module PerGram
-      FIGURES = {"kcal" => :kcal, "sugars" => :sugars_g, "free_sugars" => :free_sugars_g, "protein" => :protein_g, "fat" => :fat_g,
-                 "fibre" => :fibre_g,
-                 "net_carbohydrate" => :net_carbohydrate_g}.freeze
+      # figure => its field in the nutrition: those of a piece that can be wished for, and what a diet asks of a piece.
+      FIGURES = Wish::Key.of("piece").reject { |key| key.key == "cost" }.to_h { |key| [key.key, key.field.to_sym] }
+        .merge("net_carbohydrate" => :net_carbohydrate_g).freeze
       NOTHING = [*FIGURES.keys, "one", "sweetness", "volume", "cost"].to_h { |figure| [figure, 0.0] }.freeze
 
       # figure => Float; `one` is the gram itself, sweetness in per cent, volume in mL without air, cost in money.
