@@ -65,7 +65,7 @@ module ElmCupServer
     end
 
     def write(batch, said)
-      data = ElmCup.complete_event(said["kind"], said["data"], batch.document, pantry: Pantry.library)
+      data = ElmCup.complete_event(said["kind"], said["data"], @document ||= batch.document, pantry: Pantry.library)
       insert(batch, said, data: data, skew_ms: @skew_ms)
     end
 

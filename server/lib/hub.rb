@@ -15,7 +15,7 @@ module ElmCupServer
     Topic = Struct.new(:messages, :listeners, :count, :closed)
 
     # The one hub of this server.
-    def self.current = @current ||= new
+    def self.current = CURRENT
 
     def initialize
       @topics = {}
@@ -23,11 +23,12 @@ module ElmCupServer
       @outbox = Queue.new
     end
 
-    # Makes a topic, empty, in the place of one with the same name.
+    # Makes a topic, empty, in the place of one with the same name; who listens to one that goes is let go.
     def open(name)
       @lock.synchronize do
-        @topics.delete(name)
-        @topics.shift if @topics.size >= MOST_TOPICS
+        gone = [@topics.delete(name)]
+        gone << @topics.shift.last if @topics.size >= MOST_TOPICS
+        gone.compact.flat_map(&:listeners).each { |stream| post(stream, nil) }
         @topics[name] = Topic.new([], [], 0, false)
       end
     end
@@ -112,5 +113,8 @@ module ElmCupServer
     rescue IOError, SystemCallError
       nil
     end
+
+    CURRENT = new
+    private_constant :CURRENT
   end
 end

@@ -6,8 +6,8 @@ module ElmCupServer
     LOCK = Mutex.new
     RUNNING = {}
     CLOCK = -> { Process.clock_gettime(Process::CLOCK_MONOTONIC) }
-    # Past so many at once the oldest ticket is forgotten: it can no longer be called off.
-    MOST = 50
+    # Past so many at once the oldest is called off.
+    MOST = 12
     # How long a search may look, in seconds.
     LONGEST = 10.0
 
@@ -27,7 +27,7 @@ module ElmCupServer
 
     def self.remember(ticket, flag)
       LOCK.synchronize do
-        RUNNING.shift if RUNNING.size >= MOST
+        RUNNING.shift.last[:off] = true if RUNNING.size >= MOST
         RUNNING[ticket] = flag
       end
     end

@@ -49,6 +49,9 @@ RSpec.describe "Server-sent events", server: true do
     (ElmCupServer::Hub::MOST_TOPICS + 1).times { |n| hub.open("t#{n}") }
     expect([hub.topic?("t0"), hub.topic?("t1")]).to eq([false, true])
     expect(heard(topic: "t0")).to eq("")
+    # Who listens to one that is forgotten, or made anew, is let go.
+    expect(heard(topic: "t2") { 60.times { |n| hub.open("u#{n}") } }).to eq("")
+    expect(heard(topic: "u50") { hub.open("u50") }).to eq("")
   end
 
   describe "of a Balance" do

@@ -80,6 +80,13 @@ RSpec.describe "Other formulas over the API", server: true do
     expect(ElmCupServer::Searches::RUNNING).to eq({})
   end
 
+  it "calls the oldest off past so many at once" do
+    stops = []
+    nested = ->(left) { ElmCupServer::Searches.during("many-#{left}") { |pace| (stops << pace[:stop]) && left.positive? && nested.call(left - 1) || stops.map(&:call) } }
+    expect(nested.call(ElmCupServer::Searches::MOST)).to eq([true] + [false] * ElmCupServer::Searches::MOST)
+    expect(ElmCupServer::Searches::RUNNING).to eq({})
+  end
+
   it "refuses what cannot be asked, naming the place" do
     {
       {wishes: ["kcal<=-3"]} => "/wishes/0", {wishes: ["firmness=3"]} => "/wishes/0", {wishes: ["moon.texture=rolls"]} => "/wishes/0",

@@ -12,7 +12,7 @@ RSpec.describe "A typed line" do
     "1 stick butter" => ["dairy-butter", "soft", 113.4],
     "1/2 cup melted dark chocolate" => ["chocolate-dark", "melted", 130.0], "1 scoop protein powder" => ["protein-powder", "powder", 31.0],
     "1 can (400 g) coconut milk" => ["coconut-milk", "liquid", 400.0],
-    "handful (about 30 g) raisins" => ["raisins", "whole", 30.0], "2 bananas" => ["banana", "paste", 236.0],
+    "handful (about 45 g) raisins" => ["raisins", "whole", 45.0], "2 bananas" => ["banana", "paste", 236.0],
     "1 metric cup honey" => ["honey", "syrup", 358.2], "2 tbsp unsalted butter" => ["dairy-butter", "soft", 28.4],
     "1/4 cup coconut, desiccated" => ["coconut-desiccated", "shred", 21.3],
     "60 g coconut oil, melted" => ["coconut-oil", "melted", 60.0], "1 cup cocoa butter" => ["cocoa-butter", "pieces", 120.0], "1/2 cup half and half" => ["half-and-half", "liquid", 121.0], "1 lemon, zested" => ["citrus-zest", "shred", 6.0], "2 limes, juiced" => ["citrus-juice", "liquid", 90.0], "2 squares (20 g) dark chocolate" => ["chocolate-dark", "chips", 20.0],

@@ -67,7 +67,7 @@ RSpec.describe ElmCup::Quantity::LineReader do
 
   it "lets a weight in brackets win over the volume before it" do
     expect(reading("1½ cups (135 g) oats").weight.grams).to eq(135)
-    expect(reading("handful (about 30 g) raisins").weight.grams).to eq(30)
+    expect(reading("handful (about 45 g) raisins").weight.grams).to eq(45)
     expect(reading("5 dates (about 120 g)").weight.grams).to eq(120)
     expect(reading("1 1/2 cups oats, 135 g").weight.grams).to eq(135)
     expect(reading("1 cup oats, about 88 g, ground").weight.grams).to eq(88)

@@ -1,5 +1,5 @@
 import { ref, shallowRef } from 'vue'
-import { tryOnScopeDispose, useDebounceFn, useEventListener } from '@vueuse/core'
+import { tryOnScopeDispose, useDebounceFn, useEventListener, useTimeoutFn } from '@vueuse/core'
 import { api, unwrap, type StandingDraft, type StaleDraft } from '@/api/client'
 import type { FormulaDocument } from '@/api/document'
 import { deviceName } from './useBatchLog'
@@ -51,7 +51,7 @@ export function useDraftSync(formulaId: number, now: () => Sending | undefined) 
       else if (response.status === 409) elsewhere.value = (error as StaleDraft).kept
     } catch {
       away.value = true
-      setTimeout(send, AGAIN)
+      again.start()
     } finally {
       running = false
     }
@@ -68,6 +68,7 @@ export function useDraftSync(formulaId: number, now: () => Sending | undefined) 
   const ask = (): Promise<StandingDraft | undefined> =>
     unwrap(api.GET('/api/formulas/{id}/draft', { params })).catch(() => undefined)
 
+  const again = useTimeoutFn(() => void send(), AGAIN, { immediate: false })
   useEventListener('online', () => void send())
   // Who leaves the formula leaves nothing unsent.
   tryOnScopeDispose(() => {

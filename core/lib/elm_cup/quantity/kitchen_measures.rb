@@ -89,31 +89,39 @@ module ElmCup
       # up: only sums that are enough.
       def best(wanted, terms, up: false)
         chosen = nil
-        least = nil
-        each_sum(wanted, terms, up) do |sum, size|
+        least = terms_of_least = spoons_of_least = Float::INFINITY
+        each_sum(wanted, terms, up) do |before, each, count, size|
           next if up && size < wanted * ENOUGH
 
           off = ((size - wanted).abs / wanted).round(3)
-          next if least && off > least.first
+          next if off > least
 
-          score = [off, sum.size, sum.sum(&:last)]
-          chosen, least = sum, score if least.nil? || (score <=> least).negative?
+          terms_of_it = before.size + 1
+          spoons = before.sum(count, &:last)
+          next if off == least && (terms_of_it > terms_of_least || (terms_of_it == terms_of_least && spoons >= spoons_of_least))
+
+          chosen = [*before, [each, count]]
+          least = off
+          terms_of_least = terms_of_it
+          spoons_of_least = spoons
         end
         nearest_of(chosen || [[@measures.last, 1]], wanted)
       end
 
-      # Gives every candidate sum, a list of [Measure, whole count], larger measures first and one of each kind, with its mL as a Float.
+      # Gives every candidate sum, larger measures first and one of each kind: what it adds to ([Measure, count] each), its last Measure
+      # and count, and its mL as a Float.
       def each_sum(wanted, terms, up, from: 0, before: [], size: 0.0, &give)
         (from...@measures.size).each do |index|
           each = @measures[index]
-          next if !before.empty? && before.any? { |other, _| other.family == each.family }
+          next if before.any? { |other, _| other.family == each.family }
 
           each_count(each, wanted, up) do |count|
-            sum = [*before, [each, count]]
             filled = count * each.size
-            give.call(sum, size + filled)
+            give.call(before, each, count, size + filled)
             rest = wanted - filled
-            each_sum(rest, terms - 1, up, from: index + 1, before: sum, size: size + filled, &give) if rest > NOTHING && terms > 1
+            next unless terms > 1 && rest > NOTHING
+
+            each_sum(rest, terms - 1, up, from: index + 1, before: [*before, [each, count]], size: size + filled, &give)
           end
         end
       end
