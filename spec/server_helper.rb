@@ -5,8 +5,25 @@ require "rack/test"
 require "tmpdir"
 require_relative "../server/environment"
 
+# Databases for the examples: migrated once, and copied.
+module Databases
+  FOLDER = Dir.mktmpdir("elm-cup")
+  at_exit { FileUtils.remove_entry(FOLDER, true) }
+
+  # The path of an empty one, with everything migrated.
+  def self.fresh = File.join(FOLDER, "#{SecureRandom.hex(6)}.sqlite3").tap { |path| FileUtils.cp(ready_made, path) }
+
+  # Closed, so that all of it is in the one file.
+  def self.ready_made
+    @ready_made ||= File.join(FOLDER, "ready_made.sqlite3").tap do |path|
+      ElmCupServer::Database.open(path)
+      ActiveRecord::Base.connection_pool.disconnect!
+    end
+  end
+end
+
 # The file of the request specs; browser specs open others, so that each example here makes sure of its own.
-REQUESTS_DATABASE = File.join(Dir.mktmpdir("elm-cup"), "test.sqlite3")
+REQUESTS_DATABASE = Databases.fresh
 ElmCupServer::Database.open(REQUESTS_DATABASE)
 
 # Requests to the whole stack, contract and headers included; every answer is held against the contract.

@@ -74,7 +74,7 @@ RSpec.configure do |config|
   config.before(:each, system: true) do
     raise "the web application is not built; bin/test builds it" unless File.file?(ElmCupServer::Pages::INDEX)
 
-    ElmCupServer::Database.open(File.join(Dir.mktmpdir("elm-cup"), "browser.sqlite3"))
+    ElmCupServer::Database.open(Databases.fresh)
     page.driver.resize(*Browser::LAPTOP)
   end
   # What stood on the page when an example failed, and what it waited for, says more than that something was not there.

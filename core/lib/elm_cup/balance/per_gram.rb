@@ -9,6 +9,15 @@ module ElmCup
         .merge("net_carbohydrate" => :net_carbohydrate_g).freeze
       NOTHING = [*FIGURES.keys, "one", "sweetness", "volume", "cost"].to_h { |figure| [figure, 0.0] }.freeze
 
+      # The same of a line of the library, kept with it where nothing was done to what is in it: there a gram of it is a gram of it.
+      def self.kept(line, library)
+        return of(line) if line.prepared || line.grams.zero?
+
+        library.per_gram.fetch([line.entry.id, line.form, line.melted]) { of(line.with(grams: GRAMS)) }
+      end
+
+      GRAMS = 100r
+
       # figure => Float; `one` is the gram itself, sweetness in per cent, volume in mL without air, cost in money.
       def self.of(line)
         bowl = Mixture::Bowl.new([line])

@@ -30,7 +30,10 @@ module ElmCup
       # Stands for components that are known to be good; for a line that has nothing but words; for a name.
       STUB = [{"name" => "good", "lines" => []}].freeze
       WORDS = {"text" => "words"}.freeze
-      TEXT = SCHEMA.value.dig("$defs", "line", "properties", "text").then { |said| said["minLength"]..said["maxLength"] }.freeze
+      # Key of a line => how long its text may be.
+      TEXTS = %w[text ingredient].to_h { |key|
+        [key, SCHEMA.value.dig("$defs", "line", "properties", key).then { |said| said["minLength"]..said["maxLength"] }]
+      }.freeze
 
       # Every component is good, and so is all the rest.
       def self.good?(document)
@@ -40,14 +43,17 @@ module ElmCup
           document.except("shape").merge("components" => STUB).then { |rest| GOOD.fetch(rest) { SCHEMA.valid?(rest) } }
       end
 
-      # The component with the same words in every line that has nothing else: the schema asks only how long they are.
+      # The component with the same words in every line that has nothing but words and a name: the schema asks only how long they are.
       def self.wordless(component)
         return component unless component.is_a?(Hash) && component["lines"].is_a?(Array)
 
         component.merge("lines" => component["lines"].map { |line| words?(line) ? WORDS : line })
       end
 
-      def self.words?(line) = line.is_a?(Hash) && line.size == 1 && line["text"].is_a?(String) && TEXT.cover?(line["text"].length)
+      def self.words?(line)
+        line.is_a?(Hash) && line.key?("text") &&
+          line.all? { |key, said| TEXTS.key?(key) && said.is_a?(String) && TEXTS[key].cover?(said.length) }
+      end
 
       MOST_COMPONENTS = SCHEMA.value.dig("properties", "components", "maxItems")
 

@@ -16,8 +16,9 @@ module ElmCup
       # ISO 4217 code of the prices in it.
       attr_reader :currency
 
-      # BoundedCaches of Lines by what they were read from, and of whole parts that take of no other (Assessment::Part keeps them).
-      attr_reader :readings, :parts
+      # BoundedCaches of Lines by what they were read from, of whole parts that take of no other (Assessment::Part
+      # keeps them), and of what a gram of an ingredient brings (Balance::PerGram keeps them).
+      attr_reader :readings, :parts, :per_gram
 
       def initialize
         @own = [].freeze
@@ -87,6 +88,7 @@ module ElmCup
         @matcher = Once.new { Naming::Matcher.new(self) }
         @readings = BoundedCache.new(KEPT_READINGS)
         @parts = BoundedCache.new(KEPT_PARTS)
+        @per_gram = BoundedCache.new(KEPT_READINGS)
         freeze
       end
     end

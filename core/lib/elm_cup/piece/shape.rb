@@ -16,6 +16,8 @@ module ElmCup
     class Shape
       SCHEMA = "formula.schema.json"
       KINDS = {}
+      # What was found good lately.
+      GOOD = BoundedCache.new(100)
 
       class << self
         # id => class of every kind that is built.
@@ -42,6 +44,8 @@ module ElmCup
           return [Fault.at(pointer, :missing_keys, keys: "“kind”")] unless said.key?("kind")
 
           chosen = kinds[said["kind"]] or return [unknown(said["kind"], "#{pointer}/kind")]
+          return [] if GOOD.fetch(said) { chosen.schema.valid?(said) }
+
           JsonFaults.of(chosen.schema, said, pointer, whole: whole) { chosen.choice }
         end
 
