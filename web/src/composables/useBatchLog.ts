@@ -23,14 +23,17 @@ export function deviceName(): string {
 export type Said = [kind: string, data: Record<string, unknown>]
 
 /**
- * Says what happened in one making. `events` gives what is said its keys and its place in this device's count; it is sent with `append`,
- * as often as it takes: the same keys count once.
+ * Says what happened in one making. `events` gives what is said its keys and its place in this device's count; what was said `before` in the
+ * same words keeps its own, so that a sending whose answer was lost counts once. It is sent with `append`, as often as it takes.
  */
 export function useBatchLog() {
-  function events(said: readonly Said[]): BatchEvent[] {
+  function events(said: readonly Said[], before: readonly BatchEvent[] = []): BatchEvent[] {
+    const left = [...before]
     const own = device()
     const at = new Date().toISOString()
     const made = said.map(([kind, data]) => {
+      const same = left.findIndex((each) => each.kind === kind && JSON.stringify(each.data) === JSON.stringify(data))
+      if (same >= 0) return left.splice(same, 1)[0]!
       own.count += 1
       return { key: crypto.randomUUID(), device: own.name, n: own.count, at, kind, data }
     })

@@ -58,7 +58,7 @@ const error = ref<string>()
 /** One batch for this form, and what is said of it keeps its keys: sent twice, it still counts once. */
 const batch = crypto.randomUUID()
 const log = useBatchLog()
-let sent: { said: string; events: BatchEvent[] } | undefined
+let sent: BatchEvent[] = []
 
 function addAddition() {
   const text = form.addition.trim()
@@ -92,11 +92,9 @@ async function write() {
   try {
     const version = await draft.save()
     if (!version) throw new Error(draft.error.value)
-    const now = said(version.id)
-    const text = JSON.stringify(now)
-    // Nothing of a form that failed was kept, unless the answer was lost on its way: then the same words have the same keys.
-    if (sent?.said !== text) sent = { said: text, events: log.events(now) }
-    await log.append(batch, sent.events)
+    // What was said in a sending that failed keeps its keys: its answer may only have been lost on its way.
+    sent = log.events(said(version.id), sent)
+    await log.append(batch, sent)
     await router.push('/log')
     say('Written down.')
   } catch (failure) {

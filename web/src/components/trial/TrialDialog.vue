@@ -40,13 +40,14 @@ const seen = ref<TextureId>()
 const note = ref('')
 const sending = ref(false)
 let batch = ''
-let sent: { said: string; events: BatchEvent[] } | undefined
+let sent: BatchEvent[] = []
 const batchLog = useBatchLog()
 
 watch([visible, pieces, scale], async ([shown]) => {
   if (!shown) return
   error.value = undefined
   batch = crypto.randomUUID()
+  sent = []
   try {
     const body = {
       document: props.tried?.document ?? props.draft.document.value,
@@ -89,10 +90,8 @@ async function log() {
   try {
     const version = await props.draft.save()
     if (!version) throw new Error(props.draft.error.value)
-    const said = events(version)
-    const text = JSON.stringify(said)
-    if (sent?.said !== text) sent = { said: text, events: batchLog.events(said) }
-    await batchLog.append(batch, sent.events)
+    sent = batchLog.events(events(version), sent)
+    await batchLog.append(batch, sent)
     visible.value = false
     say(`The trial is in the log, against version ${version.number}.`)
     seen.value = undefined
