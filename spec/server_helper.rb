@@ -4,22 +4,31 @@ require "spec_helper"
 require "rack/test"
 require "tmpdir"
 require_relative "../server/environment"
+require_relative "../server/demo/demo_data"
 
 # Databases for the examples: migrated once, and copied.
 module Databases
   FOLDER = Dir.mktmpdir("elm-cup")
   at_exit { FileUtils.remove_entry(FOLDER, true) }
 
-  # The path of an empty one, with everything migrated.
-  def self.fresh = File.join(FOLDER, "#{SecureRandom.hex(6)}.sqlite3").tap { |path| FileUtils.cp(ready_made, path) }
+  # The path of one with everything migrated: empty, or with what the demo holds.
+  def self.fresh(demo: false)
+    File.join(FOLDER, "#{SecureRandom.hex(6)}.sqlite3").tap { |path| FileUtils.cp(demo ? with_demo : empty, path) }
+  end
+
+  def self.empty = @empty ||= ready_made("empty")
+
+  def self.with_demo = @with_demo ||= ready_made("demo") { ElmCupServer::DemoData.load_once }
 
   # Closed, so that all of it is in the one file.
-  def self.ready_made
-    @ready_made ||= File.join(FOLDER, "ready_made.sqlite3").tap do |path|
+  def self.ready_made(name)
+    File.join(FOLDER, "#{name}.sqlite3").tap do |path|
       ElmCupServer::Database.open(path)
+      yield if block_given?
       ActiveRecord::Base.connection_pool.disconnect!
     end
   end
+  private_class_method :empty, :with_demo, :ready_made
 end
 
 # The file of the request specs; browser specs open others, so that each example here makes sure of its own.

@@ -4,7 +4,7 @@ require "server_helper"
 require "capybara/rspec"
 require "capybara/cuprite"
 
-# The whole application in headless Chromium, each example on a database of its own.
+# The whole application in headless Chromium, each example on a database of its own: empty, or of what the demo holds (`demo: true`).
 module Browser
   OPTIONS = %w[no-sandbox disable-gpu disable-dev-shm-usage disable-background-networking disable-component-update disable-sync no-first-run disable-quic].to_h { |name| [name, nil] }.freeze
   AXE = File.read(File.expand_path("../web/node_modules/axe-core/axe.min.js", __dir__))
@@ -14,6 +14,7 @@ module Browser
   # Sizes that the screens are made for.
   LAPTOP = [1280, 800].freeze
   TABLET = [820, 1180].freeze
+  PHONE = [390, 844].freeze
 
   # Waits until what fades or glides stands still: contrast and heights are measured of what stays.
   def settled
@@ -33,6 +34,11 @@ module Browser
       axe.run({ exclude: #{LEFT_OUT.zip.to_json} }).then(r => done(r.violations.map(v => v.id + ': ' + v.nodes.map(n => n.target.join(' ')).join(' | '))))
     JS
     page.evaluate_async_script(script)
+  end
+
+  # What the device asks for, light or dark, takes its place on the page that is open.
+  def device_scheme(name)
+    page.driver.browser.page.command("Emulation.setEmulatedMedia", features: [{name: "prefers-color-scheme", value: name}])
   end
 
   # A saved formula of one component; its id.
@@ -71,10 +77,10 @@ RSpec.configure do |config|
   config.include Capybara::DSL, system: true
   config.include Capybara::RSpecMatchers, system: true
   config.include Browser, system: true
-  config.before(:each, system: true) do
+  config.before(:each, system: true) do |example|
     raise "the web application is not built; bin/test builds it" unless File.file?(ElmCupServer::Pages::INDEX)
 
-    ElmCupServer::Database.open(Databases.fresh)
+    ElmCupServer::Database.open(Databases.fresh(demo: example.metadata[:demo]))
     page.driver.resize(*Browser::LAPTOP)
   end
   # What stood on the page when an example failed, and what it waited for, says more than that something was not there.

@@ -40,7 +40,6 @@ RSpec.describe "What the database holds to", server: true do
   end
 
   it "loads the demo once: formulas that land in different textures, one that needs a rescue, every line read" do
-    require_relative "../../server/demo/demo_data"
     ElmCupServer::DemoData.load_once
     expect { ElmCupServer::DemoData.load_once }.not_to(change { ElmCupServer::Formula.count })
     answers = ElmCupServer::Formula.all.map { |each| ElmCup.assess(each.current_version.parsed) }

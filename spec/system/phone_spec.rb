@@ -3,7 +3,7 @@
 require "system_helper"
 
 RSpec.describe "On a phone", system: true do
-  before { page.driver.resize(390, 844) }
+  before { page.driver.resize(*Browser::PHONE) }
 
   def box(css) = page.evaluate_script("(({left, top, right, bottom}) => ({left, top, right, bottom}))(document.querySelector(#{css.to_json}).getBoundingClientRect())")
 

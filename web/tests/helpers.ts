@@ -68,7 +68,10 @@ export function line(changes: Partial<AssessedLine> = {}): AssessedLine {
 }
 
 /** Lets debounced work and answers come in. */
-export const settle = (ms = 120) => new Promise((resolve) => setTimeout(resolve, ms))
+export async function settle(ms = 120) {
+  for (let past = 0; past < ms; past += STEP) await vi.advanceTimersByTimeAsync(STEP)
+}
+const STEP = 20
 
 /** A formula that has nothing in it yet. */
 export function emptyFormula(name: string): FormulaDocument {

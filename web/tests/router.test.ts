@@ -1,6 +1,7 @@
 import { expect, it, vi } from 'vitest'
 import { notice } from '@/composables/useNotice'
 import { fetched, router } from '@/router'
+import { settle } from './helpers'
 
 it('says so, with the way on, where a view cannot be fetched', async () => {
   router.addRoute({ path: '/lost', component: () => Promise.reject(new Error('Failed to fetch')) })
@@ -12,9 +13,13 @@ it('says so, with the way on, where a view cannot be fetched', async () => {
 it('fetches a view a second time where the first failed', async () => {
   const view = { default: {} }
   const load = vi.fn().mockRejectedValueOnce(new Error('Failed to fetch')).mockResolvedValue(view)
-  expect(await fetched(load)()).toBe(view)
+  const second = fetched(load)()
+  await settle(600)
+  expect(await second).toBe(view)
   expect(load).toHaveBeenCalledTimes(2)
   load.mockClear().mockRejectedValue(new Error('gone'))
-  await expect(fetched(load)()).rejects.toThrow('gone')
+  const gone = expect(fetched(load)()).rejects.toThrow('gone')
+  await settle(600)
+  await gone
   expect(load).toHaveBeenCalledTimes(2)
 })

@@ -1,0 +1,39 @@
+# frozen_string_literal: true
+
+require "system_helper"
+
+RSpec.describe "Every view", system: true, demo: true do
+  {"Counter" => ["/", ".made li"], "Formulas" => ["/formulas", ".cup-link"], "Mix" => ["/formulas/2/mix", "[data-level]"],
+   "layers" => ["/formulas/7/mix", "[data-level]"], "Made it" => ["/formulas/2/made", ".texture"], "Log" => ["/log", ".rows li"],
+   "Compare" => ["/formulas/2/compare", "tbody tr"], "Import" => ["/import", "textarea"],
+   "Pantry" => ["/pantry?id=choir-dark-64", ".detail"], "Cupboard" => ["/cupboard", ".have"], "Bowl" => ["/bowl", ".texture"],
+   "nothing here" => ["/nowhere", "h1"]}.each do |name, (path, ready)|
+    it "#{name}: axe-core finds nothing, as the device asks for light and for dark" do
+      visit path
+      expect(page).to have_css(ready)
+      %w[light dark].each do |scheme|
+        device_scheme(scheme)
+        expect(page).to have_css("html#{(scheme == "dark") ? ".dark" : ":not(.dark)"}")
+        expect([scheme, axe_findings]).to eq([scheme, []])
+      end
+    end
+
+    it "#{name} fits 820 x 1180 without scrolling sideways, and a phone" do
+      [Browser::TABLET, Browser::PHONE].each do |size|
+        page.driver.resize(*size)
+        visit path
+        expect(page).to have_css(ready)
+        expect(page.evaluate_script("document.documentElement.scrollWidth")).to be <= size.first
+        expect(axe_findings).to eq([])
+      end
+    end
+  end
+
+  it "keeps the dark that was chosen on this device, whatever the device asks for" do
+    visit "/"
+    page.execute_script("localStorage.setItem('elm-cup:scheme', 'dark')")
+    device_scheme("light")
+    visit "/formulas"
+    expect(page).to have_css("html.dark .cup-link")
+  end
+end
