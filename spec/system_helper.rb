@@ -6,7 +6,7 @@ require "capybara/cuprite"
 
 # The whole application in headless Chromium, each example on a database of its own: empty, or of what the demo holds (`demo: true`).
 module Browser
-  OPTIONS = %w[no-sandbox disable-gpu disable-dev-shm-usage disable-background-networking disable-component-update disable-sync no-first-run disable-quic].to_h { |name| [name, nil] }.freeze
+  OPTIONS = %w[no-sandbox disable-gpu disable-dev-shm-usage disable-background-networking disable-component-update disable-sync no-first-run disable-quic force-prefers-reduced-motion].to_h { |name| [name, nil] }.freeze
   AXE = File.read(File.expand_path("../web/node_modules/axe-core/axe.min.js", __dir__))
   # An open PrimeVue Select reports its own focus sentinels (aria-hidden yet focusable, by design) and its list container.
   LEFT_OUT = [".p-hidden-focusable", ".p-select-list-container"].freeze
@@ -31,7 +31,7 @@ module Browser
     page.execute_script(AXE) unless page.evaluate_script("!!window.axe")
     script = <<~JS
       const done = arguments[arguments.length - 1]
-      axe.run({ exclude: #{LEFT_OUT.zip.to_json} }).then(r => done(r.violations.map(v => v.id + ': ' + v.nodes.map(n => n.target.join(' ')).join(' | '))))
+      axe.run({ exclude: #{LEFT_OUT.zip.to_json} }, { resultTypes: ['violations'], preload: false }).then(r => done(r.violations.map(v => v.id + ': ' + v.nodes.map(n => n.target.join(' ')).join(' | '))))
     JS
     page.evaluate_async_script(script)
   end
@@ -60,8 +60,25 @@ module Browser
   end
 end
 
+# A browser that stays open from one example to the next, so that it compiles the application once and not anew for each: instead of
+# its context, what was stored, emulated and counted is thrown away.
+class WarmDriver < Capybara::Cuprite::Driver
+  # A page of the same origin that runs no script and stores nothing.
+  STILL = "/cup.svg"
+  AS_IT_IS = {"Emulation.setEmulatedMedia" => {features: []}, "Emulation.setTouchEmulationEnabled" => {enabled: false}}.freeze
+
+  def reset!
+    visit URI.join(current_url, STILL).to_s
+    execute_script("localStorage.clear(); sessionStorage.clear()")
+    AS_IT_IS.each { |command, options| browser.page.command(command, **options) }
+    clear_network_traffic
+  rescue Ferrum::Error, URI::Error
+    super
+  end
+end
+
 Capybara.register_driver(:elm_cup) do |app|
-  Capybara::Cuprite::Driver.new(app, browser_path: ENV.fetch("CHROMIUM", "/usr/bin/chromium"), headless: true, window_size: Browser::LAPTOP,
+  WarmDriver.new(app, browser_path: ENV.fetch("CHROMIUM", "/usr/bin/chromium"), headless: true, window_size: Browser::LAPTOP,
     browser_options: Browser::OPTIONS.dup,
     process_timeout: 30, timeout: 15, js_errors: true)
 end

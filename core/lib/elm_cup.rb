@@ -153,9 +153,11 @@ module ElmCup
   end
 
   # The name of the component that stands for the whole, of the components of a document or an assessment (Hashes with name and type).
-  def self.leading(components)
-    components.min_by.with_index { |part, index| [Document::PartType[part["type"]].order, index] }&.fetch("name")
-  end
+  def self.leading(components) = Document::Parts.leading_name(components)
+
+  # A formula document with one change to its parts (Document::PartsEdit), as a Hash: formula, words of what was done, what to say of it,
+  # the place of the part that was added or moved. InvalidDocument where it cannot be made.
+  def self.edit_parts(document, edit) = Door::PartsEditWriter.call(Document::PartsEdit.new(document, edit))
 
   # A formula document (Hash) that has nothing in it yet.
   def self.empty_formula = Document::EmptyFormula.document

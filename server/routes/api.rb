@@ -35,6 +35,7 @@ module ElmCupServer
     post("/api/scaling") {
       answer(ElmCup.scaling(body_json["document"], pantry: Pantry.library, **body_json.except("document").transform_keys(&:to_sym)))
     }
+    post("/api/parts") { answer(ElmCup.edit_parts(body_json["document"], body_json["edit"])) }
     post("/api/import") { answer(ElmCup.import(body_json["text"], pantry: Pantry.library)) }
     post("/api/export") { answer("text" => ElmCup.export(body_json["document"], body_json["format"], pantry: Pantry.library)) }
     post("/api/compare") { answer(ElmCup.compare(body_json["before"], body_json["after"], pantry: Pantry.library)) }

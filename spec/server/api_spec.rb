@@ -150,4 +150,17 @@ RSpec.describe "The JSON API", server: true do
     get "/assets/none.js"
     expect(last_response.status).to eq(404)
   end
+
+  it "changes the parts of a formula as the core does, and says what cannot be" do
+    document = formula("1 cup rolled oats, ground", "10 soft dates, to paste").merge("wishes" => ["dough.texture=rolls"])
+    made = ask(:post, "/api/parts", {document: document, edit: {kind: "rename_part", at: 0, name: "oat dough"}})
+    expect(made["formula"].values_at("components", "wishes")).to match([[a_hash_including("name" => "oat dough")], ["oat dough.texture=rolls"]])
+    expect(made.except("formula")).to eq("words" => "the name of dough")
+    expect(ask(:post, "/api/parts", {document: document, edit: {kind: "add_flavour"}})["place"]).to eq("list" => "splits", "index" => 0)
+    expect(ask(:post, "/api/parts", {document: document, edit: {kind: "remove_part", at: 0}})["errors"])
+      .to eq([{"pointer" => "/edit/at", "code" => "last_part", "detail" => "A formula has at least one part; take its lines out instead"}])
+    [{kind: "explode"}, {}, "x", {kind: "move_part", at: "0", to: 1}].each do |edit|
+      expect([edit, ask(:post, "/api/parts", {document: document, edit: edit})["status"]]).to eq([edit, 400])
+    end
+  end
 end

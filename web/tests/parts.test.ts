@@ -2,14 +2,16 @@ import { afterEach, describe, expect, it, vi } from 'vitest'
 import { shallowRef } from 'vue'
 import BreachNote from '@/components/eaters/BreachNote.vue'
 import EatersPanel from '@/components/eaters/EatersPanel.vue'
+import NameField from '@/components/frame/NameField.vue'
 import FlavourSettings from '@/components/parts/FlavourSettings.vue'
 import PartsBar from '@/components/parts/PartsBar.vue'
 import TakesEditor from '@/components/parts/TakesEditor.vue'
-import type { Wish } from '@/api/client'
+import type { PartsEdit } from '@/api/client'
 import type { FormulaDocument } from '@/api/document'
 import type { Draft } from '@/composables/useDraft'
 import { useHistory } from '@/composables/useHistory'
-import { takeOf, takeText, useParts } from '@/composables/useParts'
+import { notice } from '@/composables/useNotice'
+import { takeText, useParts } from '@/composables/useParts'
 import { line, settle, show } from './helpers'
 
 afterEach(() => {
@@ -25,36 +27,28 @@ const layered = (): FormulaDocument => ({
     { name: 'shell', type: 'coating', lines: [] },
   ],
 })
-/** Parts of a document in a draft that can be undone, without a server. */
-function parts(given = layered(), wished: Wish[] = []) {
-  const kept = shallowRef(given)
+/** Parts of a document in a draft that can be undone; the core answers with `answer` of what it was asked. */
+function parts(answer: (asked: { document: FormulaDocument; edit: PartsEdit }) => object, status = 200) {
+  const kept = shallowRef(layered())
   const history = useHistory(kept)
-  const edit = (label: string, make: (copy: FormulaDocument) => void) => {
-    const copy = structuredClone(kept.value)
-    make(copy)
-    return history.change(label, copy)
-  }
-  const draft = { document: kept, edit, undo: () => history.undo() } as unknown as Draft
-  const all = useParts(
-    draft,
-    () => kept.value.splits && 'dough',
-    () => wished,
-  )
-  return { kept, history, ...all }
+  const asked: { document: FormulaDocument; edit: PartsEdit }[] = []
+  vi.stubGlobal('fetch', async (request: Request) => {
+    const body = JSON.parse(await request.text())
+    asked.push(body)
+    return new Response(JSON.stringify(answer(body)), { status, headers: { 'content-type': 'application/json' } })
+  })
+  const put = (label: string, next: FormulaDocument) => history.change(label, next)
+  const draft = { document: kept, put, undo: () => history.undo() } as unknown as Draft
+  return { kept, history, asked, ...useParts(draft) }
 }
-const names = (given: FormulaDocument) => given.components.map((part) => part.name)
+const called = (document: FormulaDocument, name: string): FormulaDocument => ({ ...document, name })
+const without = (document: FormulaDocument, at: number): FormulaDocument => ({
+  ...document,
+  components: document.components.filter((_, row) => row !== at),
+})
 
 describe('what is taken', () => {
-  it('is typed as a share, grams or a measure, and shown the same', () => {
-    const typed = ['25 %', '12,5%', '60 g', '60 grams', '1/4 cup']
-    expect(typed.map((text) => takeOf('caramel', text))).toEqual([
-      { component: 'caramel', share: 0.25 },
-      { component: 'caramel', share: 0.125 },
-      { component: 'caramel', grams: 60 },
-      { component: 'caramel', grams: 60 },
-      { component: 'caramel', text: '1/4 cup' },
-    ])
-    expect(takeOf('caramel', '  ')).toBeUndefined()
+  it('is shown as it is typed: a share, grams or a measure', () => {
     expect(
       [{ share: 0.333 }, { grams: 60 }, { text: '1/4 cup' }].map((take) => takeText({ component: 'a', ...take })),
     ).toEqual(['33.3 %', '60 g', '1/4 cup'])
@@ -83,106 +77,84 @@ describe('what is taken', () => {
     await takes.get('form').trigger('submit')
     await takes.get('[aria-label="Take nothing of caramel"]').trigger('click')
     expect(takes.emitted('take')).toEqual([
-      [undefined, { component: 'caramel', grams: 30 }],
-      [0, undefined],
+      [undefined, '30 g', 'caramel'],
+      [0, ''],
     ])
   })
 })
 
 describe('parts', () => {
-  it('are added under names of their own, and each change is one step back', () => {
-    const { kept, history, add } = parts()
-    expect([add('filling'), add('filling')]).toEqual([3, 4])
-    expect(names(kept.value).slice(3)).toEqual(['filling', 'filling 2'])
+  it('are changed by the core, each change one step back, with the place of what came', async () => {
+    const { kept, history, asked, add, take, shareFlavour } = parts(({ document, edit }) => ({
+      formula: called(document, edit.kind),
+      words: `doing ${edit.kind}`,
+      ...(edit.kind === 'add_part' ? { place: { list: 'components', index: 3 } } : {}),
+    }))
+    expect(await add('filling')).toEqual({ list: 'components', index: 3, key: 'lines' })
+    await take(1, undefined, '25 %', 'caramel')
+    await shareFlavour(0, 33.3)
+    expect(asked.map((each) => each.edit)).toEqual([
+      { kind: 'add_part', type: 'filling' },
+      { kind: 'take', at: 1, amount: '25 %', of: 'caramel' },
+      { kind: 'share_flavour', at: 0, percent: 33.3 },
+    ])
+    expect(asked.map((each) => each.document.name)).toEqual(['Layered', 'add_part', 'take'])
+    expect(history.state.value.undo.map((step) => step.label)).toEqual([
+      'doing add_part',
+      'doing take',
+      'doing share_flavour',
+    ])
     history.undo()
-    history.undo()
+    expect(kept.value.name).toBe('take')
+  })
+  it('say what went with them, with the way back', async () => {
+    const { kept, remove } = parts(({ document }) => ({
+      formula: without(document, 0),
+      words: 'out',
+      said: 'It is out.',
+    }))
+    await remove(0)
+    expect([kept.value.components.length, notice.value?.text]).toEqual([2, 'It is out.'])
+    notice.value?.action?.run()
     expect(kept.value).toEqual(layered())
   })
-  it('take what is wished of them along, as the core says which wish is whose', () => {
-    const wishes = ['a.lock:tahini', 'a.b.texture=rolls', 'pistachio.texture=rolls', 'kcal<=90']
-    const given: FormulaDocument = {
-      ...layered(),
-      components: [
-        { name: 'a', lines: [] },
-        { name: 'a.b', lines: [] },
-        { name: 'dough', lines: [] },
-      ],
-      splits: [{ name: 'pistachio', share: 0.5, component: 'dough', lines: [] }],
-      wishes,
+  it('are changed again from what was typed meanwhile', async () => {
+    const all = parts(({ document, edit }) => {
+      if (document.name === 'Layered') all.kept.value = called(document, 'typed meanwhile')
+      return { formula: { ...document, components: [{ name: edit.name!, lines: [] }] }, words: 'the name' }
+    })
+    expect(await all.rename(0, 'toffee')).toBe(true)
+    expect([all.kept.value.name, all.kept.value.components[0]!.name]).toEqual(['typed meanwhile', 'toffee'])
+  })
+  it('are left alone where another took the place meanwhile', async () => {
+    const { kept, asked, remove } = parts(({ document, edit }) => ({
+      formula: without(document, edit.at!),
+      words: 'out',
+    }))
+    await Promise.all([remove(0), remove(0)])
+    expect([asked.length, kept.value.components.map((part) => part.name)]).toEqual([1, ['dough', 'shell']])
+  })
+  it('stay as they are where the core refuses, and the cook is told why', async () => {
+    const problem = { type: '', title: '', status: 422, detail: 'x', errors: [{ pointer: '', detail: 'Type a name' }] }
+    const { kept, rename, addFlavour } = parts(() => problem, 422)
+    expect([await rename(0, ' '), await addFlavour()]).toEqual([false, undefined])
+    expect([kept.value, notice.value?.text]).toEqual([layered(), 'Type a name'])
+  })
+})
+
+describe('a name', () => {
+  it('stays typed where it could not be taken, and shows what holds where it could', async () => {
+    const rename = vi.fn().mockResolvedValueOnce(false).mockResolvedValueOnce(true)
+    const field = show(NameField, { name: 'dough', label: 'Name', rename }).get('input')
+    const typed = async (text: string) => {
+      await field.setValue(text)
+      await settle(20)
+      return (field.element as HTMLInputElement).value
     }
-    const of = ['a', 'a.b', 'pistachio', undefined]
-    const said = wishes.map((wish, at) => ({ wish, component: of[at], words: wish, met: true }))
-    const { kept, history, rename, remove, setFlavour, removeFlavour } = parts(given, said)
-    rename(0, 'nut')
-    expect(kept.value.wishes).toEqual(['nut.lock:tahini', ...wishes.slice(1)])
-    history.undo()
-    setFlavour(0, { name: 'green' })
-    expect(kept.value.wishes).toEqual(['a.lock:tahini', 'a.b.texture=rolls', 'green.texture=rolls', 'kcal<=90'])
-    history.undo()
-    removeFlavour(0)
-    expect(kept.value.wishes).toEqual(['a.lock:tahini', 'a.b.texture=rolls', 'kcal<=90'])
-    history.undo()
-    remove(2)
-    expect(kept.value.wishes).toEqual(['a.lock:tahini', 'a.b.texture=rolls', 'kcal<=90'])
-    history.undo()
-    remove(1)
-    expect(kept.value.wishes).toEqual(['a.lock:tahini', 'pistachio.texture=rolls', 'kcal<=90'])
-  })
-  it('keep what is taken of them when they are renamed, never under a name that is taken', () => {
-    const { kept, history, rename } = parts()
-    rename(0, ' date caramel ')
-    expect(kept.value.components[1]!.takes).toEqual([{ component: 'date caramel', share: 0.25 }])
-    rename(2, 'dough')
-    expect(names(kept.value)).toEqual(['date caramel', 'dough', 'dough 2'])
-    rename(1, '   ')
-    expect(names(kept.value)[1]).toBe('dough')
-    history.undo()
-    history.undo()
-    expect(kept.value).toEqual(layered())
-  })
-  it('go with what is taken of them, and come back with it', () => {
-    const { kept, history, remove, addFlavour } = parts()
-    addFlavour()
-    addFlavour()
-    remove(0)
-    expect(names(kept.value)).toEqual(['dough', 'shell'])
-    expect(kept.value.components[0]).not.toHaveProperty('takes')
-    expect(kept.value.splits!.map((split) => split.component)).toEqual([undefined, 'dough'])
-    remove(0)
-    expect(kept.value).not.toHaveProperty('splits')
-    for (let step = 0; step < 4; step += 1) history.undo()
-    expect(kept.value).toEqual(layered())
-  })
-  it('move in the order, flavours staying with their base', () => {
-    const { kept, move } = parts({ ...layered(), splits: [{ name: 'nib', share: 0.5, lines: [] }] })
-    move(2, 0)
-    expect(names(kept.value)).toEqual(['shell', 'caramel', 'dough'])
-    expect(kept.value.splits![0]!.component).toBe('dough')
-    move(0, -1)
-    move(2, 3)
-    expect(names(kept.value)).toEqual(['shell', 'caramel', 'dough'])
-  })
-  it('keep the base of flavours when a type changes', () => {
-    const { kept, setType } = parts({ ...layered(), splits: [{ name: 'nib', share: 0.5, lines: [] }] })
-    setType(0, 'dough')
-    expect(kept.value.components[0]!.type).toBe('dough')
-    expect(kept.value.splits![0]!.component).toBe('dough')
-  })
-  it('divide into flavours that never come to more than the whole', () => {
-    const { kept, addFlavour, setFlavour, removeFlavour } = parts()
-    addFlavour()
-    addFlavour()
-    const shares = () => kept.value.splits!.map((split) => split.share)
-    expect(shares()).toEqual([0.5, 0.5])
-    addFlavour()
-    expect(shares()).toEqual([0.3333, 0.3333, 0.3333])
-    expect(kept.value.splits!.map((split) => split.name)).toEqual(['flavour', 'flavour 2', 'flavour 3'])
-    setFlavour(1, { name: 'nib' })
-    setFlavour(2, { name: 'nib' })
-    expect(kept.value.splits!.map((split) => split.name)).toEqual(['flavour', 'nib', 'nib 2'])
-    setFlavour(2, { name: 'flavour 3' })
-    removeFlavour(0)
-    expect(kept.value.splits!.map((split) => split.name)).toEqual(['nib', 'flavour 3'])
+    expect(await typed('caramel')).toBe('caramel')
+    expect(await typed('caramel')).toBe('dough')
+    expect(await typed('  ')).toBe('dough')
+    expect(rename.mock.calls).toEqual([['caramel'], ['caramel']])
   })
 })
 
@@ -228,13 +200,18 @@ describe('the bar of parts', () => {
 
 describe('a flavour', () => {
   it('takes a share in per cent, and no nonsense', async () => {
-    const settings = show(FlavourSettings, { flavour: { name: 'nib', share: 0.5 }, base: 'dough', way: 'lines' })
+    const settings = show(FlavourSettings, {
+      flavour: { name: 'nib', share: 0.5 },
+      base: 'dough',
+      way: 'lines',
+      rename: vi.fn(),
+    })
     const field = settings.get('input[type=number]')
     for (const typed of ['33.3', '0', '140', '']) {
       ;(field.element as HTMLInputElement).value = typed
       await field.trigger('change')
     }
-    expect(settings.emitted('change')).toEqual([[{ share: 0.333 }]])
+    expect(settings.emitted('share')).toEqual([[33.3]])
     expect((field.element as HTMLInputElement).value).toBe('50')
   })
 })

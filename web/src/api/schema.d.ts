@@ -310,6 +310,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/parts": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** @description One change to the parts of a formula; what belongs to a part goes with it */
+        post: operations["editParts"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/substitute": {
         parameters: {
             query?: never;
@@ -640,6 +657,36 @@ export interface paths {
 export type webhooks = Record<string, never>;
 export interface components {
     schemas: {
+        PartsEdit: {
+            /** @enum {string} */
+            kind: "add_part" | "remove_part" | "rename_part" | "move_part" | "type_part" | "take" | "add_flavour" | "remove_flavour" | "rename_flavour" | "share_flavour";
+            /** @description The part or flavour by its place */
+            at?: number;
+            /** @description The place that it is moved to */
+            to?: number;
+            /** @description A share by its place among what the part takes; none for one more */
+            take?: number;
+            /** @enum {string} */
+            type?: "dough" | "base" | "filling" | "layer" | "coating" | "topping";
+            name?: string;
+            /** @description The part that is taken of */
+            of?: string;
+            /** @description As it is typed: “25 %”, “60 g”, “1/4 cup”; an empty one takes the share out */
+            amount?: string;
+            percent?: number;
+        };
+        EditedParts: {
+            formula: components["schemas"]["Document"];
+            /** @description What was done */
+            words: string;
+            /** @description What the cook is told of it */
+            said?: string;
+            place?: {
+                /** @enum {string} */
+                list: "components" | "splits";
+                index: number;
+            };
+        };
         Problem: {
             type: string;
             title: string;
@@ -2096,6 +2143,34 @@ export interface operations {
                         said: components["schemas"]["Wish"][];
                         wishes: string[];
                     };
+                };
+            };
+            422: components["responses"]["Problem"];
+        };
+    };
+    editParts: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    document: components["schemas"]["Document"];
+                    edit: components["schemas"]["PartsEdit"];
+                };
+            };
+        };
+        responses: {
+            /** @description The formula as it is then */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["EditedParts"];
                 };
             };
             422: components["responses"]["Problem"];

@@ -181,6 +181,8 @@ export function useDraft(formulaId: number) {
     make(copy)
     return history.change(label, copy)
   }
+  /** One edit that comes ready made. */
+  const put = (label: string, next: FormulaDocument) => history.change(label, next)
   /** One edit by JSON Patch, as rescues and remedies give it. */
   function apply(label: string, patch: readonly unknown[]) {
     return history.change(label, patched(document.value, patch as Operation[]))
@@ -242,6 +244,7 @@ export function useDraft(formulaId: number) {
     keepMine,
     load,
     edit,
+    put,
     apply,
     undo,
     save,

@@ -18,12 +18,11 @@ import TrialCup from '@/components/cup/TrialCup.vue'
 import WholePanel from '@/components/parts/WholePanel.vue'
 import WishBar from '@/components/balance/WishBar.vue'
 import type { AssessedComponent, AssessedFlavour } from '@/api/client'
-import type { PartType } from '@/api/document'
 import { useBalance } from '@/composables/useBalance'
 import { useFormula } from '@/composables/useFormula'
 import { useKitchen } from '@/composables/useKitchen'
 import { useLibrary } from '@/composables/useLibrary'
-import { useParts } from '@/composables/useParts'
+import { useParts, type Place } from '@/composables/useParts'
 import { useSlip } from '@/composables/useSlip'
 import { useWishes } from '@/composables/useWishes'
 import { useShortcuts, type Shortcut } from '@/composables/useShortcuts'
@@ -42,11 +41,7 @@ const { setShape, setProcess, setWant, setKitchen } = useKitchen(draft, () => sl
 const wishes = useWishes(draft)
 const balancing = useBalance(draft, slip, wishes)
 const { open: balanceOpen, trying } = balancing
-const parts = useParts(
-  draft,
-  () => slip.assessment.value?.splits?.[0]?.component,
-  () => slip.assessment.value?.wishes ?? [],
-)
+const parts = useParts(draft)
 const { place, component, flavour, assessment, assessed, error, process, provisional } = slip
 const document = draft.document
 const kitchen = computed(() => document.value.kitchen)
@@ -66,18 +61,16 @@ onDeactivated(() => {
   slip.show(undefined)
 })
 
-function addPart(type: PartType) {
-  place.value = { list: 'components', index: parts.add(type), key: 'lines' }
-}
-function addFlavour() {
-  place.value = { list: 'splits', index: parts.addFlavour(), key: 'lines' }
+async function takeInHand(coming: Promise<Place | undefined>) {
+  const next = await coming
+  if (next) place.value = next
 }
 /** The part in hand stays in hand where it moved to. */
 function move(from: number, to: number) {
-  if (to < 0 || to >= document.value.components.length) return
+  if (to < 0 || to >= document.value.components.length || from === to) return
   const follows = place.value.list === 'components' && place.value.index === from
-  parts.move(from, to)
-  if (follows) place.value = { ...place.value, index: to }
+  const moving = parts.move(from, to)
+  if (follows) void takeInHand(moving)
 }
 function moveInHand(by: 1 | -1) {
   const { list, index } = place.value
@@ -141,8 +134,8 @@ useShortcuts(() => shortcuts)
           v-model:place="place"
           :document="document"
           :assessment="assessment"
-          @add="addPart"
-          @flavour="addFlavour"
+          @add="takeInHand(parts.add($event))"
+          @flavour="takeInHand(parts.addFlavour())"
           @move="move"
         />
         <BreachNote v-if="assessment" :breaches="assessment.breaches" />
@@ -158,7 +151,7 @@ useShortcuts(() => shortcuts)
             :part="component"
             :index="place.index"
             :count="document.components.length"
-            @rename="parts.rename(place.index, $event)"
+            :rename="(name) => parts.rename(place.index, name)"
             @type="parts.setType(place.index, $event)"
             @move="move(place.index, $event)"
             @remove="parts.remove(place.index)"
@@ -168,7 +161,8 @@ useShortcuts(() => shortcuts)
             v-model:way="place.key"
             :flavour="flavour"
             :base="base"
-            @change="parts.setFlavour(place.index, $event)"
+            :rename="(name) => parts.renameFlavour(place.index, name)"
+            @share="parts.shareFlavour(place.index, $event)"
             @remove="parts.removeFlavour(place.index)"
           />
           <MixingBar
@@ -186,7 +180,7 @@ useShortcuts(() => shortcuts)
             :document="document"
             :index="place.index"
             :assessed="inHand"
-            @take="(at, next) => parts.take(place.index, at, next)"
+            @take="(at, amount, of) => parts.take(place.index, at, amount, of)"
           />
           <SlipLines
             ref="entry"

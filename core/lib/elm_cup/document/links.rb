@@ -73,12 +73,10 @@ module ElmCup
           doubled = splits.map { |split| split["name"] }.tally.select { |_, count| count > 1 }.keys.map do |name|
             Fault.at("/splits/#{splits.rindex { |split| split["name"] == name }}/name", :flavour_name_doubled, name: name)
           end
-          stray + doubled + several_bases(splits, usual_base(components)) + oversplit(splits)
+          stray + doubled + several_bases(splits, Parts.leading_name(components)) + oversplit(splits)
         end
 
         # A flavour that names no base is of the usual one.
-        def usual_base(components) = components.min_by.with_index { |part, index| [PartType[part["type"]].order, index] }["name"]
-
         def several_bases(splits, usual)
           bases = splits.map { |split| split["component"] || usual }
           at = bases.index { |base| base != bases.first } or return []

@@ -24,6 +24,11 @@ module ElmCup
       # components: anything with a `type` that is a PartType.
       def self.leading(components) = components.min_by.with_index { |part, index| [part.type.order, index] }
 
+      # The name of the one among components of a document (Hashes with name and type); nil where there are none.
+      def self.leading_name(components)
+        components.min_by.with_index { |part, index| [PartType[part["type"]].order, index] }&.fetch("name")
+      end
+
       # A copy of the document (Hash) with each line's Hash replaced by what the block gives for it; nil takes the line out.
       def self.map_lines(document)
         lists = ->(part, keys) {

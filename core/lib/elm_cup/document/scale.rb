@@ -38,13 +38,7 @@ module ElmCup
           InvalidDocument.refuse("/factor", :factor_out_of_range, least: LEAST.to_f, most: MOST)
         end
 
-        def written(text)
-          return unless text.valid_encoding?
-
-          scan = Quantity::Scan.new(text.gsub(TIMES, ""))
-          low, high = Quantity::RangeReader.new(scan).read
-          low.value if low && low == high && scan.fault.nil? && scan.rest.empty?
-        end
+        def written(text) = text.valid_encoding? ? Quantity::RangeReader.single(text.gsub(TIMES, "")) : nil
 
         def number_given(factor)
           Rational(factor.to_s) if factor.is_a?(Numeric) && factor.finite?

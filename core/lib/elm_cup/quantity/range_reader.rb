@@ -9,6 +9,13 @@ module ElmCup
       MOST = 1_000_000
       MOST_DIGITS = 12
 
+      # The exact value of a text that is one number and no more, "1 1/2", "½" or "half"; nil for any other.
+      def self.single(text)
+        scan = Scan.new(text)
+        low, high = new(scan).read
+        low.value if low && low == high && scan.fault.nil? && scan.rest.strip.empty?
+      end
+
       def initialize(scan)
         @scan = scan
       end

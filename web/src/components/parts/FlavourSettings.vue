@@ -5,8 +5,8 @@ import type { Place } from '@/composables/useParts'
 import NameField from '@/components/frame/NameField.vue'
 import SwitchButtons from '@/components/frame/SwitchButtons.vue'
 
-const props = defineProps<{ flavour: DocumentSplit; base?: string }>()
-const emit = defineEmits<{ change: [changes: Partial<DocumentSplit>]; remove: [] }>()
+const props = defineProps<{ flavour: DocumentSplit; base?: string; rename: (name: string) => Promise<boolean> }>()
+const emit = defineEmits<{ share: [percent: number]; remove: [] }>()
 const way = defineModel<Place['key']>('way', { required: true })
 const WAYS = [
   { id: 'lines', word: 'folded in' },
@@ -15,14 +15,14 @@ const WAYS = [
 function share(event: Event) {
   const field = event.target as HTMLInputElement
   const value = field.valueAsNumber
-  if (field.checkValidity() && Number.isFinite(value)) emit('change', { share: Number((value / 100).toFixed(6)) })
+  if (field.checkValidity() && Number.isFinite(value)) emit('share', value)
   else field.value = String(Number((props.flavour.share * 100).toFixed(2)))
 }
 </script>
 
 <template>
   <div class="settings">
-    <NameField :name="flavour.name" label="Name of the flavour" @rename="emit('change', { name: $event })" />
+    <NameField :name="flavour.name" label="Name of the flavour" :rename="rename" />
     <label class="share">
       <input
         type="number"

@@ -4,14 +4,19 @@ import NameField from '@/components/frame/NameField.vue'
 import type { DocumentComponent, PartType } from '@/api/document'
 import { useLibrary } from '@/composables/useLibrary'
 
-defineProps<{ part: DocumentComponent; index: number; count: number }>()
-const emit = defineEmits<{ rename: [name: string]; type: [type: PartType]; move: [to: number]; remove: [] }>()
+defineProps<{
+  part: DocumentComponent
+  index: number
+  count: number
+  rename: (name: string) => Promise<boolean>
+}>()
+const emit = defineEmits<{ type: [type: PartType]; move: [to: number]; remove: [] }>()
 const library = useLibrary()
 </script>
 
 <template>
   <div class="settings">
-    <NameField :name="part.name" label="Name of the part" @rename="emit('rename', $event)" />
+    <NameField :name="part.name" label="Name of the part" :rename="rename" />
     <Select
       aria-label="Type of the part"
       :model-value="part.type ?? 'dough'"

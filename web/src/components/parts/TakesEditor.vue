@@ -2,12 +2,12 @@
 /** What this component takes of others: "25 %", "60 g" or "1/4 cup" of each. */
 import { computed, ref } from 'vue'
 import type { AssessedComponent } from '@/api/client'
-import type { DocumentTake, FormulaDocument } from '@/api/document'
-import { takeOf, takeText } from '@/composables/useParts'
+import type { FormulaDocument } from '@/api/document'
+import { takeText } from '@/composables/useParts'
 import { figure, percent } from '@/format'
 
 const props = defineProps<{ document: FormulaDocument; index: number; assessed?: AssessedComponent }>()
-const emit = defineEmits<{ take: [at: number | undefined, next: DocumentTake | undefined] }>()
+const emit = defineEmits<{ take: [at: number | undefined, amount: string, of?: string] }>()
 const part = computed(() => props.document.components[props.index])
 const takes = computed(() => part.value?.takes ?? [])
 
@@ -21,15 +21,13 @@ const amount = ref('')
 /** The form for another opens when it is asked for. */
 const asked = ref(false)
 function add() {
-  const next = takeOf(source.value ?? sources.value[0]!, amount.value)
-  if (!next) return
-  emit('take', undefined, next)
+  if (!amount.value.trim()) return
+  emit('take', undefined, amount.value, source.value ?? sources.value[0]!)
   amount.value = ''
   asked.value = false
 }
 function change(at: number, typed: string) {
-  const next = takeOf(takes.value[at]!.component, typed)
-  if (next) emit('take', at, next)
+  if (typed.trim()) emit('take', at, typed)
 }
 const said = (at: number) => props.assessed?.takes[at]
 </script>
@@ -58,7 +56,7 @@ const said = (at: number) => props.assessed?.takes[at]
           type="button"
           class="link-button"
           :aria-label="`Take nothing of ${take.component}`"
-          @click="emit('take', at, undefined)"
+          @click="emit('take', at, '')"
         >
           ×
         </button>
