@@ -226,7 +226,9 @@ describe('WishBar', () => {
   const bar = (kept: string[]) => {
     const { said } = bench(kept)
     const shown = show(WishBar, {
-      wishes: said,
+      kept: said.kept.value,
+      add: said.add,
+      onDrop: (wish: string) => said.drop(wish),
       library,
       assessment: {
         components: [],
@@ -264,7 +266,7 @@ describe('WishBar', () => {
     serve({})
     const { said, shown } = bar(['kcal<=90', 'texture=rolls'])
     await shown.find('[aria-label="Drop the wish: at most 90 kcal a piece"]').trigger('click')
-    expect(said.kept.value).toEqual(['texture=rolls'])
+    expect([shown.emitted('drop'), said.kept.value]).toEqual([[['kcal<=90']], ['texture=rolls']])
     await shown.find('#wish').setValue('crunchy')
     await shown.find('form').trigger('submit')
     await settle()

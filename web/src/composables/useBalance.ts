@@ -1,4 +1,4 @@
-import { ref, shallowRef, watch } from 'vue'
+import { computed, ref, shallowRef, watch } from 'vue'
 import { api, unwrap, type Balance, type Clash } from '@/api/client'
 import { listen } from '@/api/stream'
 import { say } from './useNotice'
@@ -108,6 +108,11 @@ export function useBalance(draft: Draft, slip: ReturnType<typeof useSlip>, said:
     const moved = changes.filter((change) => !change.only_size).map((change) => change.text)
     return [...(times ? [`the batch × ${+times.toFixed(2)}`] : []), ...moved].join('; ') || 'nothing'
   }
+  /** The answer that is tried on, and what it changes. */
+  const triedOn = computed(() => {
+    const document = slip.tried.value
+    return document && trying.value !== undefined ? { document, words: words(trying.value) } : undefined
+  })
   /** Takes an answer into the draft, as one edit. */
   function take(at: number) {
     const answer = balance.value?.answers[at]
@@ -129,6 +134,6 @@ export function useBalance(draft: Draft, slip: ReturnType<typeof useSlip>, said:
     drop()
     open.value = false
   }
-  return { open, running, hurried, balance, error, trying, wishes, ask, callOff, tryOn, words, take, relax, close }
+  return { open, running, hurried, balance, error, trying, triedOn, ask, callOff, tryOn, words, take, relax, close }
 }
 export type Balancing = ReturnType<typeof useBalance>

@@ -15,8 +15,18 @@ const { draft, assessment, error, again } = formula
     <p>{{ draft.error.value }}</p>
   </div>
   <div v-else>
-    <FormulaHeader :formula="formula" :grams="assessment?.grams" :pieces="assessment?.pieces?.count" />
-    <DraftBanners :draft="draft" :error="error" @again="again" />
+    <FormulaHeader :grams="assessment?.grams" :pieces="assessment?.pieces?.count" />
+    <DraftBanners
+      :elsewhere="!!draft.elsewhere.value"
+      :away="draft.away.value"
+      :restored="draft.restored.value"
+      :overtaken-by="draft.overtakenBy.value"
+      :unkept="draft.error.value"
+      :error="error"
+      @keep-mine="draft.keepMine"
+      @take-theirs="draft.takeTheirs"
+      @again="again"
+    />
     <RouterView v-slot="{ Component }">
       <KeepAlive><component :is="Component" /></KeepAlive>
     </RouterView>

@@ -22,7 +22,8 @@ import { useBalance } from '@/composables/useBalance'
 import { useFormula } from '@/composables/useFormula'
 import { useKitchen } from '@/composables/useKitchen'
 import { useLibrary } from '@/composables/useLibrary'
-import { useParts, type Place } from '@/composables/useParts'
+import { usePartInHand } from '@/composables/usePartInHand'
+import { useParts } from '@/composables/useParts'
 import { useSlip } from '@/composables/useSlip'
 import { useWishes } from '@/composables/useWishes'
 import { useShortcuts, type Shortcut } from '@/composables/useShortcuts'
@@ -40,11 +41,24 @@ const slip = useSlip(formula)
 const { setShape, setProcess, setWant, setKitchen } = useKitchen(draft, () => slip.place.value.index)
 const wishes = useWishes(draft)
 const balancing = useBalance(draft, slip, wishes)
-const { open: balanceOpen, trying } = balancing
-const parts = useParts(draft)
-const { place, component, flavour, assessment, assessed, error, process, provisional } = slip
+const { open: balanceOpen, trying, triedOn } = balancing
+const {
+  place,
+  component,
+  flavour,
+  lines,
+  assessment,
+  assessed,
+  assessedLines,
+  error,
+  process,
+  kitchen,
+  picking,
+  provisional,
+} = slip
 const document = draft.document
-const kitchen = computed(() => document.value.kitchen)
+const parts = useParts(draft)
+const { add, addFlavour, move, moveInHand } = usePartInHand(parts, place, document)
 /** While answers are weighed: the component whose cup is shown. */
 const shownPart = computed({
   get: () => String(place.value.list === 'components' ? place.value.index : 0),
@@ -61,21 +75,6 @@ onDeactivated(() => {
   slip.show(undefined)
 })
 
-async function takeInHand(coming: Promise<Place | undefined>) {
-  const next = await coming
-  if (next) place.value = next
-}
-/** The part in hand stays in hand where it moved to. */
-function move(from: number, to: number) {
-  if (to < 0 || to >= document.value.components.length || from === to) return
-  const follows = place.value.list === 'components' && place.value.index === from
-  const moving = parts.move(from, to)
-  if (follows) void takeInHand(moving)
-}
-function moveInHand(by: 1 | -1) {
-  const { list, index } = place.value
-  if (list === 'components') move(index, index + by)
-}
 function focusedRow() {
   const row = window.document.activeElement?.closest<HTMLElement>('[data-line]')?.dataset.line
   return row ? Number(row) - 1 : undefined
@@ -108,14 +107,30 @@ useShortcuts(() => shortcuts)
     <WishBar
       v-if="draft.loaded.value"
       ref="wishBar"
-      :wishes="wishes"
+      :kept="wishes.kept.value"
+      :add="wishes.add"
       :assessment="assessment"
       :library="library"
+      @drop="wishes.drop"
       @balance="balancing.ask"
       @trial="dialogs?.tryOut()"
     />
     <div v-if="balanceOpen" class="bench weighing">
-      <BalancePanel :balancing="balancing" :library="library" />
+      <BalancePanel
+        :balance="balancing.balance.value"
+        :running="balancing.running.value"
+        :hurried="balancing.hurried.value"
+        :error="balancing.error.value"
+        :trying="trying"
+        :wishes="wishes.kept.value"
+        :library="library"
+        @ask="balancing.ask"
+        @call-off="balancing.callOff"
+        @close="balancing.close"
+        @try-on="balancing.tryOn"
+        @take="balancing.take"
+        @relax="balancing.relax"
+      />
       <TrialCup
         v-model:shown="shownPart"
         :document="document"
@@ -134,8 +149,8 @@ useShortcuts(() => shortcuts)
           v-model:place="place"
           :document="document"
           :assessment="assessment"
-          @add="takeInHand(parts.add($event))"
-          @flavour="takeInHand(parts.addFlavour())"
+          @add="add"
+          @flavour="addFlavour"
           @move="move"
         />
         <BreachNote v-if="assessment" :breaches="assessment.breaches" />
@@ -184,8 +199,19 @@ useShortcuts(() => shortcuts)
           />
           <SlipLines
             ref="entry"
-            :slip="slip"
             :loaded="draft.loaded.value"
+            :lines="lines"
+            :assessed-lines="assessedLines"
+            :grams="assessed?.grams"
+            :flavour="flavour ? place.key : undefined"
+            :process="process"
+            :kitchen="kitchen"
+            @add="slip.add"
+            @show="slip.show"
+            @change="slip.change"
+            @remove="slip.remove"
+            @nudge="slip.nudge"
+            @pick="picking = $event"
             @instead="dialogs?.replace($event)"
             @lock="wishes.toggleLock($event, (component ?? flavour)?.name)"
           />
@@ -210,11 +236,12 @@ useShortcuts(() => shortcuts)
     </div>
     <MixDialogs
       ref="dialogs"
-      :draft="draft"
-      :slip="slip"
-      :balancing="balancing"
       :document="document"
       :library="library"
+      :picked="picking === undefined ? undefined : assessedLines[picking]"
+      :tried="triedOn"
+      @choose="slip.choose"
+      @unpick="picking = undefined"
     />
     <ShortcutsDialog v-model:visible="keysShown" :shortcuts="shortcuts" />
   </div>

@@ -1,17 +1,33 @@
 <script setup lang="ts">
 /** What Balance found: the answers side by side, or which wishes clash; what runs can be called off. */
 import { computed } from 'vue'
-import type { Library } from '@/api/client'
-import type { Balancing } from '@/composables/useBalance'
+import type { Balance, Clash, Library } from '@/api/client'
 import { LONGEST } from '@/composables/useBalance'
 import AnswersTable from '@/components/balance/AnswersTable.vue'
 import ClashNote from '@/components/balance/ClashNote.vue'
 
-const props = defineProps<{ balancing: Balancing; library?: Library }>()
-const { balance, running, hurried, error, trying, wishes } = props.balancing
-const answers = computed(() => balance.value?.answers ?? [])
+const props = defineProps<{
+  balance?: Balance
+  running: boolean
+  /** What stands was found in haste: the least is still looked for. */
+  hurried: boolean
+  error?: string
+  /** The answer that is tried on, by its place. */
+  trying?: number
+  wishes: string[]
+  library?: Library
+}>()
+defineEmits<{
+  ask: []
+  callOff: []
+  close: []
+  tryOn: [at: number]
+  take: [at: number]
+  relax: [change: Clash['relax'][number]]
+}>()
+const answers = computed(() => props.balance?.answers ?? [])
 const same = computed(() => answers.value.length === 1 && !answers.value[0]!.changes.length)
-const kept = computed(() => balance.value?.wishes.filter((wish) => wish.kept) ?? [])
+const kept = computed(() => props.balance?.wishes.filter((wish) => wish.kept) ?? [])
 </script>
 
 <template>
@@ -21,10 +37,10 @@ const kept = computed(() => balance.value?.wishes.filter((wish) => wish.kept) ??
       <div v-if="running" class="progress" role="status">
         <span>{{ hurried ? 'One stands; looking for a smaller and for others …' : 'Looking …' }}</span>
         <span class="track" aria-hidden="true"><span :style="{ animationDuration: `${LONGEST}ms` }" /></span>
-        <Button label="Cancel" severity="secondary" size="small" @click="balancing.callOff()" />
+        <Button label="Cancel" severity="secondary" size="small" @click="$emit('callOff')" />
       </div>
-      <Button v-else-if="wishes.length" label="Look again" severity="secondary" size="small" @click="balancing.ask()" />
-      <Button label="Back to the lines" severity="secondary" size="small" @click="balancing.close()" />
+      <Button v-else-if="wishes.length" label="Look again" severity="secondary" size="small" @click="$emit('ask')" />
+      <Button label="Back to the lines" severity="secondary" size="small" @click="$emit('close')" />
     </header>
 
     <p v-if="error" class="banner wrong" role="alert">{{ error }}</p>
@@ -40,8 +56,8 @@ const kept = computed(() => balance.value?.wishes.filter((wish) => wish.kept) ??
       :hurried="hurried"
       :trying="trying"
       :library="library"
-      @try-on="balancing.tryOn($event)"
-      @take="balancing.take($event)"
+      @try-on="$emit('tryOn', $event)"
+      @take="$emit('take', $event)"
     />
     <p v-if="answers.length && !same" class="quiet">Energy, what it is made of, and cost are of one piece.</p>
     <ClashNote
@@ -49,7 +65,7 @@ const kept = computed(() => balance.value?.wishes.filter((wish) => wish.kept) ??
       :key="clash.words"
       :clash="clash"
       :wishes="wishes"
-      @relax="balancing.relax($event)"
+      @relax="$emit('relax', $event)"
     />
     <p v-for="note in balance?.notes ?? []" :key="note" class="quiet">{{ note }}</p>
     <p v-if="kept.length && answers.length && !same" class="quiet">

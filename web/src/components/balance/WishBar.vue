@@ -3,18 +3,23 @@
 import { computed, ref, useTemplateRef } from 'vue'
 import type { Assessment, Library } from '@/api/client'
 import ActionMenu from '@/components/frame/ActionMenu.vue'
-import type { Wishes } from '@/composables/useWishes'
 
-const props = defineProps<{ wishes: Wishes; assessment?: Assessment; library?: Library }>()
-const emit = defineEmits<{ balance: []; trial: [] }>()
+const props = defineProps<{
+  /** The wishes as they are kept. */
+  kept: string[]
+  /** Takes up what words mean; rejects with what is wrong with them. */
+  add: (words: string) => Promise<void>
+  assessment?: Assessment
+  library?: Library
+}>()
+const emit = defineEmits<{ drop: [wish: string]; balance: []; trial: [] }>()
 
 const text = ref('')
 const fault = ref<string>()
 const field = useTemplateRef<HTMLInputElement>('field')
-const kept = computed(() => props.wishes.kept.value)
 /** As they are said; while an assessment is on its way, as they are kept. */
 const shown = computed(() =>
-  kept.value.map(
+  props.kept.map(
     (wish) => props.assessment?.wishes?.find((each) => each.wish === wish) ?? { wish, words: wish, met: false },
   ),
 )
@@ -46,11 +51,11 @@ const choices = computed(() => [
 ])
 
 /** What words cannot mean stays in the field, with the mend; whether all is well. */
-async function add(words: string) {
+async function take(words: string) {
   if (!words.trim()) return true
   fault.value = undefined
   try {
-    await props.wishes.add(words.trim())
+    await props.add(words.trim())
     text.value = ''
     return true
   } catch (failure) {
@@ -60,11 +65,11 @@ async function add(words: string) {
 }
 /** What is still in the field is wished for, too. */
 async function balance() {
-  if (await add(text.value)) emit('balance')
+  if (await take(text.value)) emit('balance')
 }
-const said = () => (text.value.trim() ? add(text.value) : balance())
+const said = () => (text.value.trim() ? take(text.value) : balance())
 function remove(wish: string) {
-  props.wishes.drop(wish)
+  emit('drop', wish)
   field.value?.focus()
 }
 defineExpose({ focus: () => field.value?.focus(), balance })
@@ -98,7 +103,7 @@ defineExpose({ focus: () => field.value?.focus(), balance })
           @keydown.esc.prevent="((text = ''), (fault = undefined))"
           @input="fault = undefined"
         />
-        <ActionMenu label="Pick a wish" placeholder="Pick" :choices="choices" @choose="add(String($event))" />
+        <ActionMenu label="Pick a wish" placeholder="Pick" :choices="choices" @choose="take(String($event))" />
         <Button
           type="button"
           label="Balance"

@@ -4,7 +4,7 @@ import { computed, ref, watch } from 'vue'
 import { useRouter } from 'vue-router'
 import { api, unwrap } from '@/api/client'
 import type { FormulaDocument } from '@/api/document'
-import type { OpenFormula } from '@/composables/useFormula'
+import { useFormula } from '@/composables/useFormula'
 import { useDeleted } from '@/composables/useDeleted'
 import { exportAs, FORMATS } from '@/composables/useExport'
 import { say } from '@/composables/useNotice'
@@ -12,8 +12,8 @@ import { when } from '@/format'
 import ActionMenu from './ActionMenu.vue'
 import ScaleDialog from './ScaleDialog.vue'
 
-const props = defineProps<{ formula: OpenFormula; grams?: number; pieces?: number }>()
-const { id: formulaId, draft, save } = props.formula
+defineProps<{ grams?: number; pieces?: number }>()
+const { id: formulaId, draft, save } = useFormula()
 const router = useRouter()
 const name = ref('')
 watch(

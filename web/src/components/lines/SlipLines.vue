@@ -2,24 +2,53 @@
 /** The lines in hand: where one is typed, each as it was read, and what they come to. */
 import { computed, useTemplateRef } from 'vue'
 import type { AssessedLine } from '@/api/client'
-import type { useSlip } from '@/composables/useSlip'
+import type { DocumentComponent, DocumentKitchen, DocumentLine } from '@/api/document'
 import EntryLine from '@/components/lines/EntryLine.vue'
 import SlipRow from '@/components/lines/SlipRow.vue'
 
-const props = defineProps<{ slip: ReturnType<typeof useSlip>; loaded: boolean }>()
-const emit = defineEmits<{ instead: [line: AssessedLine]; lock: [line: AssessedLine] }>()
+const props = defineProps<{
+  loaded: boolean
+  lines: DocumentLine[]
+  /** The same lines as they were read, once they are. */
+  assessedLines: AssessedLine[]
+  /** Grams of the part that they are of. */
+  grams?: number
+  /** Of a flavour: whether they are folded in or strewn on. */
+  flavour?: 'lines' | 'topping'
+  process: NonNullable<DocumentComponent['process']>
+  kitchen?: DocumentKitchen
+}>()
+/** Rows are counted from 0; `show` shows a line that is not kept, in its row or as a new one, and nothing puts the kept one back. */
+const emit = defineEmits<{
+  add: [line: DocumentLine]
+  show: [line: DocumentLine | undefined, row?: number]
+  change: [row: number, line: DocumentLine]
+  remove: [row: number]
+  nudge: [row: number, steps: number, keep: boolean]
+  pick: [row: number]
+  instead: [line: AssessedLine]
+  lock: [line: AssessedLine]
+}>()
 const entry = useTemplateRef<InstanceType<typeof EntryLine>>('entry')
-const { place, flavour, lines, assessed, assessedLines, process, kitchen, picking } = props.slip
 const scale = computed(() =>
-  Math.max(1, ...assessedLines.value.flatMap((line) => [line.supply_ml ?? 0, line.demand_ml ?? 0])),
+  Math.max(1, ...props.assessedLines.flatMap((line) => [line.supply_ml ?? 0, line.demand_ml ?? 0])),
 )
-const linesGrams = computed(() => assessedLines.value.reduce((sum, line) => sum + (line.grams ?? 0), 0))
+/** Of a flavour, its own lines; of a part, what it takes of others, too. */
+const total = computed(() =>
+  props.flavour ? props.assessedLines.reduce((sum, line) => sum + (line.grams ?? 0), 0) : props.grams,
+)
 const EXAMPLES = ['1 1/2 cups rolled oats, ground', '12 soft dates, to paste', '1/3 cup tahini']
 defineExpose({ focus: () => entry.value?.focus() })
 </script>
 
 <template>
-  <EntryLine ref="entry" :process="process" :kitchen="kitchen" @add="slip.add" @reading="slip.show($event)" />
+  <EntryLine
+    ref="entry"
+    :process="process"
+    :kitchen="kitchen"
+    @add="emit('add', $event)"
+    @reading="emit('show', $event)"
+  />
   <div v-if="!loaded" class="skeleton" aria-hidden="true" />
   <ol v-else-if="lines.length" class="rows">
     <SlipRow
@@ -31,26 +60,26 @@ defineExpose({ focus: () => entry.value?.focus() })
       :process="process"
       :kitchen="kitchen"
       :number="row + 1"
-      @change="slip.change(row, $event)"
-      @preview="slip.show($event, row)"
-      @remove="slip.remove(row)"
-      @nudge="slip.nudge(row, $event)"
-      @drag="slip.nudge(row, $event, false)"
+      @change="emit('change', row, $event)"
+      @preview="emit('show', $event, row)"
+      @remove="emit('remove', row)"
+      @nudge="emit('nudge', row, $event, true)"
+      @drag="emit('nudge', row, $event, false)"
       @lock="emit('lock', assessedLines[row]!)"
-      @pick="picking = row"
+      @pick="emit('pick', row)"
       @instead="emit('instead', assessedLines[row]!)"
     />
     <li class="total">
-      <span>{{ flavour ? (place.key === 'topping' ? 'Strewn on' : 'Folded in') : 'In the bowl' }}</span><span
+      <span>{{ flavour ? (flavour === 'topping' ? 'Strewn on' : 'Folded in') : 'In the bowl' }}</span><span
         class="figure"
-        >{{ assessed ? Math.round(flavour ? linesGrams : assessed.grams) : '…' }} g</span
+        >{{ grams === undefined || total === undefined ? '…' : Math.round(total) }} g</span
       >
     </li>
   </ol>
   <div v-else-if="flavour" class="teach">
     <p>
       {{
-        place.key === 'topping'
+        flavour === 'topping'
           ? 'Nothing is strewn on this flavour.'
           : 'Nothing is folded in yet: this flavour is the plain base.'
       }}
@@ -60,7 +89,7 @@ defineExpose({ focus: () => entry.value?.focus() })
   <div v-else class="teach">
     <p>Nothing in the bowl yet. Try these, one line at a time:</p>
     <p v-for="example in EXAMPLES" :key="example">
-      <button type="button" class="link-button" @click="slip.add({ text: example })">{{ example }}</button>
+      <button type="button" class="link-button" @click="emit('add', { text: example })">{{ example }}</button>
     </p>
   </div>
 </template>

@@ -1,38 +1,32 @@
 <script setup lang="ts">
 /** What opens over Mix: the choice of an ingredient, what can stand in for a line, the trial of a spoonful. */
-import { computed, ref } from 'vue'
+import { ref } from 'vue'
 import type { AssessedLine, Library, Substitutes } from '@/api/client'
 import type { FormulaDocument } from '@/api/document'
-import type { Balancing } from '@/composables/useBalance'
-import type { Draft } from '@/composables/useDraft'
+import { useFormula } from '@/composables/useFormula'
 import { say } from '@/composables/useNotice'
-import type { useSlip } from '@/composables/useSlip'
 import MatchPicker from '@/components/lines/MatchPicker.vue'
 import SubstituteDialog from '@/components/lines/SubstituteDialog.vue'
 import TrialDialog from '@/components/trial/TrialDialog.vue'
 
-const props = defineProps<{
-  draft: Draft
-  slip: ReturnType<typeof useSlip>
-  balancing: Balancing
+defineProps<{
   document: FormulaDocument
   library?: Library
+  /** The line whose ingredient is being chosen. */
+  picked?: AssessedLine
+  /** An answer of Balance that is tried on can be tried in the hand, too. */
+  tried?: { document: FormulaDocument; words: string }
 }>()
-const { assessedLines, picking, tried } = props.slip
-const pickedLine = computed(() => (picking.value === undefined ? undefined : assessedLines.value[picking.value]))
+defineEmits<{ choose: [ingredient: string]; unpick: [] }>()
+const { draft } = useFormula()
 /** The line that something shall stand in for. */
 const replacing = ref<AssessedLine>()
 const trialShown = ref(false)
-/** An answer of Balance that is tried on can be tried in the hand, too. */
-const triedOn = computed(() => {
-  const at = props.balancing.trying.value
-  return tried.value && at !== undefined ? { document: tried.value, words: props.balancing.words(at) } : undefined
-})
 /** The stand-in is taken as one edit. */
 function substitute(chosen: Substitutes['candidates'][number]) {
   replacing.value = undefined
-  if (props.draft.apply(`${chosen.text} instead`, chosen.patch))
-    say(`${chosen.text} instead.`, { word: 'Undo', run: () => props.draft.undo() })
+  if (draft.apply(`${chosen.text} instead`, chosen.patch))
+    say(`${chosen.text} instead.`, { word: 'Undo', run: () => draft.undo() })
 }
 defineExpose({
   replace: (line: AssessedLine) => (replacing.value = line),
@@ -41,7 +35,7 @@ defineExpose({
 </script>
 
 <template>
-  <MatchPicker :line="pickedLine" :library="library" @choose="slip.choose" @close="picking = undefined" />
+  <MatchPicker :line="picked" :library="library" @choose="$emit('choose', $event)" @close="$emit('unpick')" />
   <SubstituteDialog
     v-if="library"
     :line="replacing"
@@ -50,5 +44,5 @@ defineExpose({
     @take="substitute"
     @close="replacing = undefined"
   />
-  <TrialDialog v-if="library" v-model:visible="trialShown" :draft="draft" :library="library" :tried="triedOn" />
+  <TrialDialog v-if="library" v-model:visible="trialShown" :document="document" :library="library" :tried="tried" />
 </template>

@@ -16,16 +16,17 @@ import WhyDialog from '@/components/frame/WhyDialog.vue'
 import TexturePicker from '@/components/frame/TexturePicker.vue'
 import type { DocumentLine, FormulaDocument } from '@/api/document'
 import { useBatchLog, type Said } from '@/composables/useBatchLog'
-import type { Draft } from '@/composables/useDraft'
+import { useFormula } from '@/composables/useFormula'
 import { say } from '@/composables/useNotice'
 import { figure } from '@/format'
 
 const props = defineProps<{
-  draft: Draft
+  document: FormulaDocument
   library: Library
   /** An answer of Balance that is tried on: the trial is of it, and the log says how it differs. */
   tried?: { document: FormulaDocument; words: string }
 }>()
+const { draft } = useFormula()
 const visible = defineModel<boolean>('visible', { required: true })
 const PIECES = ['1', '2', '3', '4'].map((id) => ({ id, word: id }))
 const SCALES = [
@@ -50,7 +51,7 @@ watch([visible, pieces, scale], async ([shown]) => {
   sent = []
   try {
     const body = {
-      document: props.tried?.document ?? props.draft.document.value,
+      document: props.tried?.document ?? props.document,
       pieces: Number(pieces.value),
       scale: Number(scale.value) as 0.1 | 1,
     }
@@ -88,8 +89,8 @@ async function log() {
   sending.value = true
   error.value = undefined
   try {
-    const version = await props.draft.save()
-    if (!version) throw new Error(props.draft.error.value)
+    const version = await draft.save()
+    if (!version) throw new Error(draft.error.value)
     sent = batchLog.events(events(version), sent)
     await batchLog.append(batch, sent)
     visible.value = false
