@@ -31,6 +31,13 @@ module ElmCup
   # InvalidDocument when it cannot be taken.
   def self.summary(document, pantry: shipped) = Door::SummaryWriter.call(Assessment.of(document, library: pantry))
 
+  # The same of a draft (`check_draft`), of which nothing is known but how many faults are to be mended where there are some.
+  def self.draft_summary(document, pantry: shipped)
+    summary(document, pantry: pantry)
+  rescue InvalidDocument => error
+    Door::SummaryWriter.unjudged(document["components"].size, error.faults.size)
+  end
+
   # The library with the household's own ingredients (Hashes, docs/ingredient.schema.json) over it. InvalidDocument at every fault.
   def self.pantry(ingredients, currency: Pantry::USUAL_CURRENCY) = Pantry.library(ingredients, base: shipped, currency: currency)
 
@@ -164,6 +171,9 @@ module ElmCup
 
   # nil, or InvalidDocument: whether a parsed formula document can be kept.
   def self.check(document) = Document::Schema.check(document)
+
+  # nil, or InvalidDocument: whether it can be kept as a draft. Its parts may still disagree: flavours that come to more than the whole.
+  def self.check_draft(document) = Document::Schema.check_form(document)
 
   LOADER.eager_load
 end

@@ -6,8 +6,8 @@ require "active_support/core_ext/digest/uuid"
 module ElmCupServer
   # Writes what devices say of a batch into the log, all of it or nothing. What was said before is known by its key and counts once.
   class BatchLog
-    # Another body was sent under a key that is taken.
-    class KeyTaken < StandardError; end
+    # What is said goes against what was said before: another body under a key that is taken, another beginning of the same batch.
+    class Conflict < StandardError; end
 
     SERVER = "server"
 
@@ -19,7 +19,7 @@ module ElmCupServer
     end
 
     # Appends events (Hashes of batch.schema.json) and answers the Batch. ElmCup::InvalidDocument where one cannot be taken, KeyTaken where
-    # a key stands for something else, RecordNotFound where nothing was started under that UUID or the version is none.
+    # it goes against what was said before, RecordNotFound where nothing was started under that UUID or the version is none.
     def append(events)
       ElmCup.check_batch("elm_cup" => "batch/1", "batch" => @uuid, "events" => events)
       Record.transaction do
@@ -36,7 +36,7 @@ module ElmCupServer
       kept = BatchEvent.find_by(key: said["key"]) or return false
       return true if kept.batch.uuid == @uuid && kept.body_digest == BatchEvent.digest_of(said)
 
-      raise KeyTaken, "The key #{said["key"]} stands for something else that was said; send this under a key of its own"
+      raise Conflict, "The key #{said["key"]} stands for something else that was said; send this under a key of its own"
     end
 
     # The batch that `said` begins, with what is predicted of it.
@@ -65,6 +65,9 @@ module ElmCupServer
     end
 
     def write(batch, said)
+      begun = batch.begun if said["kind"] == "started"
+      raise Conflict, "This batch was begun otherwise before; begin another one" unless [nil, said["data"]].include?(begun)
+
       data = ElmCup.complete_event(said["kind"], said["data"], @document ||= batch.document, pantry: Pantry.library)
       insert(batch, said, data: data, skew_ms: @skew_ms)
     end

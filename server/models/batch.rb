@@ -11,7 +11,10 @@ module ElmCupServer
     def self.named(uuid) = find_by!(uuid: uuid)
 
     # Hash of what was made: the version, or of a trial what was tried.
-    def document = started["document"] || formula_version.parsed
+    def document = begun&.fetch("document", nil) || formula_version.parsed
+
+    # What was said when it was started; nil where that is not in the log yet.
+    def begun = events.find { |event| event.kind == "started" }&.parsed
 
     # As the contract has a Batch.
     def to_answer
@@ -25,9 +28,5 @@ module ElmCupServer
 
     # All that was said, as a batch document ("batch/1") with what the server knows of each event.
     def to_document = {"elm_cup" => "batch/1", "batch" => uuid, "events" => events.map(&:to_answer)}
-
-    private
-
-    def started = events.find { |event| event.kind == "started" }&.parsed || {}
   end
 end

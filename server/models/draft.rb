@@ -21,7 +21,7 @@ module ElmCupServer
     # Keeps what a device sends ({document, base_version, revision, device}) in the place of the revision that it knew, 0 for none. The
     # same document again is answered as it is kept. Stale, ElmCup::InvalidDocument, RecordNotFound.
     def self.keep(formula, said)
-      ElmCup.check(said["document"])
+      ElmCup.check_draft(said["document"])
       base = said["base_version"] && formula.versions.find(said["base_version"])
       transaction do
         draft = find_or_initialize_by(formula: formula)

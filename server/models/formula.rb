@@ -8,6 +8,9 @@ module ElmCupServer
     belongs_to :current_version, class_name: "ElmCupServer::FormulaVersion", optional: true
     has_one :draft, class_name: "ElmCupServer::Draft", inverse_of: :formula
 
+    # How long a formula that has nothing in it may wait for its first line.
+    UNTOUCHED = 30 * 24 * 3600
+
     scope :kept, -> { where(deleted_at: nil) }
 
     # Those that a shelf shows: what was saved, and what has a line though it was not saved yet.
@@ -19,11 +22,19 @@ module ElmCupServer
 
     # A formula that is not on the shelf yet, with nothing but its draft. ElmCup::InvalidDocument when the document cannot be taken.
     def self.begin(document, device:)
-      ElmCup.check(document)
+      ElmCup.check_draft(document)
       transaction do
+        sweep
         create!(name: document["name"]).tap { |formula| Draft.keep(formula, {"document" => document, "revision" => 0, "device" => device}) }
       end
     end
+
+    # Takes out what was begun long ago and never typed into.
+    def self.sweep(now = Time.now)
+      untouched = where(current_version_id: nil).where(created_at: ...(now - UNTOUCHED)).joins(:draft).where(drafts: {revision: 1})
+      untouched.includes(:draft).reject { |formula| formula.draft.line? }.each { |formula| [formula.draft, formula].each(&:destroy!) }
+    end
+    private_class_method :sweep
 
     # A new formula whose first version is `document`. ElmCup::InvalidDocument when it cannot be taken.
     def self.start(document)
@@ -60,7 +71,7 @@ module ElmCupServer
     def to_summary(pantry = Pantry.now)
       {"id" => id, "name" => name, "updated_at" => Record.iso(updated_at), "version" => current_version&.number,
        "version_id" => current_version_id,
-       "summary" => current_version ? current_version.summary(pantry) : VersionSummary.of(standing, pantry)}.compact
+       "summary" => current_version ? current_version.summary(pantry) : ElmCup.draft_summary(standing, pantry: pantry.library)}.compact
     end
 
     # With the current document.

@@ -18,7 +18,7 @@ module ElmCupServer
     error(ActiveRecord::StatementInvalid,
       ActiveRecord::RecordInvalid) { halt Problem.response(409, "The data would not take this; nothing was changed") }
     error(Draft::Stale) { halt Problem.for_stale_draft(env["sinatra.error"]) }
-    error(BatchLog::KeyTaken) { halt Problem.response(409, env["sinatra.error"].message) }
+    error(BatchLog::Conflict) { halt Problem.response(409, env["sinatra.error"].message) }
     error do
       warn env["sinatra.error"].full_message(highlight: false)
       halt Problem.response(500, "Something went wrong here; nothing was changed. Try again")

@@ -26,7 +26,11 @@ RSpec.describe "The JSON API", server: true do
     expect(library["ingredients"].size).to be >= 80
     expect(library["part_types"].first).to eq("dough")
     # A scoop of number 40 is a fortieth of a US quart, 946.35 mL (NIST Handbook 44, appendix C).
-    expect(library["usual_portions"]).to eq("piece_grams" => 18, "scoop_ml" => 23.66, "pieces" => 24)
+    ball = library["shapes"].first
+    expect(ball.slice("kind", "want", "usual")).to eq("kind" => "ball", "want" => "rolls", "usual" => {"kind" => "ball", "piece_grams" => 18})
+    expect(ball["ways"].map { |way| way.values_at("key", "usual", "least", "most", "whole") })
+      .to eq([["piece_grams", 18, 1, 1000, false], ["scoop_ml", 23.66, 1, 1000, false], ["pieces", 24, 1, 10_000, true]])
+    expect(ball["ways"][1]["choices"]).to include({"value" => 23.66, "words" => "#40 (24 mL)"}, {"value" => 9.46, "words" => "#100 (9.5 mL)"})
   end
 
   describe "formulas" do

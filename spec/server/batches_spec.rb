@@ -52,6 +52,15 @@ RSpec.describe "Batches", server: true do
       "figures_digest" => ElmCupServer::CoreVersion::FIGURES)
   end
 
+  it "are begun once: the same beginning said twice is one batch, another is refused whole" do
+    first = append(started)
+    expect(append(happened("started", {version: version_id, formula: made["id"], scale: 1}))).to eq(first)
+    other = ask(:post, "/api/formulas/#{made["id"]}/versions", {document: document.merge("name" => "Second")})
+    expect(append(happened("started", {version: other["id"], formula: made["id"], scale: 1}), happened("looked", {texture: 2})))
+      .to include("status" => 409, "detail" => a_string_matching(/begun otherwise/))
+    expect(ask(:get, "/api/batches/#{uuid}")).to eq(first)
+  end
+
   it "count an event once whatever is sent how often, and refuse another body under its key" do
     look = happened("looked", {texture: 2})
     first = append(started, look)

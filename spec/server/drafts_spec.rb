@@ -70,6 +70,29 @@ RSpec.describe "Drafts", server: true do
     expect(shelf).to include("Saved")
   end
 
+  it "are kept as they are typed, though their parts may disagree for now" do
+    halves = [{"name" => "nib", "share" => 0.7, "lines" => []}, {"name" => "ginger", "share" => 0.5, "lines" => []}]
+    over = document.merge("splits" => halves)
+    expect(put_draft(document: over, base_version: version_id, revision: 0)).to include("revision" => 1, "document" => over)
+    expect(ask(:post, "/api/formulas/#{id}/versions", {document: over})["status"]).to eq(422)
+    # One that was never saved stands on the shelf by its draft: it is to be mended there, and the rest of the shelf is as it was.
+    new = ask(:post, "/api/drafts", {device: "tab", document: over.merge("name" => "Over")})["formula_id"]
+    row = ask(:get, "/api/formulas").find { |each| each["id"] == new }
+    expect(row).to include("name" => "Over", "summary" => a_hash_including("flagged" => 1, "components" => 1))
+    expect(shelf).to include("Interval bites")
+    expect(ask(:post, "/api/formulas/#{new}/copy")["errors"].map { |error| error["code"] }).to eq(["oversplit"])
+  end
+
+  it "of formulas that nobody ever typed into are swept away a month later, and no others" do
+    empty, lined = {device: "tab"}, {device: "tab", document: document}
+    old = [empty, empty, lined, empty].map { |said| ask(:post, "/api/drafts", said)["formula_id"] }
+    put_draft(of: old[1], document: ElmCup.empty_formula.merge("name" => "Only a name"), revision: 1)
+    ElmCupServer::Formula.where(id: old.first(3)).update_all(created_at: Time.now - 31 * 24 * 3600)
+    new = ask(:post, "/api/drafts", {device: "tab"})["formula_id"]
+    expect(ElmCupServer::Formula.where(id: old + [new]).pluck(:id)).to contain_exactly(*old.drop(1), new)
+    expect(ask(:get, "/api/formulas/#{old[0]}")["status"]).to eq(404)
+  end
+
   it "refuse what is none and keep nothing of it" do
     [{document: {}}, {document: document.merge("surprise" => 1)}, {document: document, device: "x" * 41}, {document: document, device: ""},
       {document: document, revision: -1}, {document: document, base_version: 999_999}].each do |said|

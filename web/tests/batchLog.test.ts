@@ -1,8 +1,7 @@
-import { expect, it } from 'vitest'
-import { useBatchLog } from '@/composables/useBatchLog'
+import { expect, it, vi } from 'vitest'
+import { deviceName, useBatchLog } from '@/composables/useBatchLog'
 
 it('gives what is said again in the same words its own keys, each once, and what is new a new one', () => {
-  localStorage.clear()
   const { events } = useBatchLog()
   const water = ['addition', { text: '1 tsp water' }] as const
   const first = events([['started', { version: 1 }], [...water], [...water], ['note', { text: 'one' }]])
@@ -10,5 +9,17 @@ it('gives what is said again in the same words its own keys, each once, and what
   const again = events([['started', { version: 1 }], [...water], [...water], ['note', { text: 'two' }]], first)
   expect(again.slice(0, 3)).toEqual(first.slice(0, 3))
   expect(again[3]!.key).not.toBe(first[3]!.key)
-  expect(again[3]!.n).toBe(5)
+  expect(again[3]!.n).toBe(first[3]!.n + 1)
+})
+
+it('counts on under one name, and in a browser that has no room left, too', () => {
+  const { events } = useBatchLog()
+  const [first] = events([['note', { text: 'one' }]])
+  expect(JSON.parse(localStorage.getItem('elm-cup:device')!)).toEqual({ name: deviceName(), count: first!.n })
+  const full = vi.spyOn(Storage.prototype, 'setItem').mockImplementation(() => {
+    throw new DOMException('full', 'QuotaExceededError')
+  })
+  const [second] = events([['note', { text: 'two' }]])
+  expect([second!.device, second!.n]).toEqual([first!.device, first!.n + 1])
+  full.mockRestore()
 })

@@ -2,14 +2,18 @@ import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest'
 import { effectScope, ref } from 'vue'
 import type { Balance, Library } from '@/api/client'
 import { useCupboard } from '@/composables/useCupboard'
-import { serve, settle, TEXTURES } from './helpers'
+import { serve, settle, SHAPES, TEXTURES } from './helpers'
 
 vi.mock('vue-router', () => ({ useRouter: () => ({ push: vi.fn() }) }))
 beforeEach(() => sessionStorage.clear())
 afterEach(() => vi.unstubAllGlobals())
 
 const NOTHING: Balance = { elm_cup: 'balance/1', wishes: [], answers: [], clashes: [], notes: [] }
-const LIBRARY = { textures: TEXTURES, ingredients: [{ id: 'tahini', name: 'Tahini' }] } as unknown as Library
+const LIBRARY = {
+  textures: TEXTURES,
+  shapes: SHAPES,
+  ingredients: [{ id: 'tahini', name: 'Tahini' }],
+} as unknown as Library
 /** A cupboard with tahini ticked; what it asked of the server. */
 async function cupboard() {
   const bodies: unknown[] = []

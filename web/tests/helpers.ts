@@ -45,6 +45,20 @@ export const TEXTURES: Library['textures'] = (
   ['loose', 'crumbly', 'presses', 'rolls', 'tacky', 'spreads', 'pours'] as const
 ).map((id) => ({ id, word: id, squeeze: `it ${id}` }))
 
+const way = { choices: [], least: 1, most: 1000, whole: false }
+export const SHAPES: Library['shapes'] = [
+  {
+    kind: 'ball',
+    want: 'rolls',
+    usual: { kind: 'ball', piece_grams: 18 },
+    ways: [
+      { ...way, key: 'piece_grams', word: 'grams a piece', usual: 18, unit: 'g', figure: 'piece_grams' },
+      { ...way, key: 'scoop_ml', word: 'scoop', usual: 23.66, choices: [{ value: 23.66, words: '#40 (24 mL)' }] },
+      { ...way, key: 'pieces', word: 'pieces', usual: 24, whole: true, figure: 'count' },
+    ],
+  },
+]
+
 /** An assessed line; `changes` say how it differs from two spoons of honey. */
 export function line(changes: Partial<AssessedLine> = {}): AssessedLine {
   return {

@@ -8,9 +8,9 @@ import PiecePanel from '@/components/shape/PiecePanel.vue'
 import SecondLook from '@/components/look/SecondLook.vue'
 import ShelfTable from '@/components/shelf/ShelfTable.vue'
 import CupDrawing from '@/drawings/CupDrawing.vue'
-import PieceSize from '@/drawings/PieceSize.vue'
+import BallDrawing from '@/drawings/shapes/BallDrawing.vue'
 import TextureScale from '@/drawings/TextureScale.vue'
-import { line, settle, show, TEXTURES } from './helpers'
+import { line, settle, show, TEXTURES, SHAPES } from './helpers'
 
 afterEach(() => {
   vi.unstubAllGlobals()
@@ -103,14 +103,22 @@ describe('the scale of textures', () => {
 })
 
 describe('the piece', () => {
-  const pieces = { count: 22, piece_grams: 18, diameter_mm: 30.8, over_grams: 16 }
+  const pieces = {
+    count: 22,
+    words: '22 balls',
+    piece_grams: 18,
+    diameter_mm: 30.8,
+    size: '31 mm across',
+    over_grams: 16,
+  }
+  const library = { shapes: SHAPES }
   it('is drawn at true size beside 50 mm', () => {
-    const drawing = show(PieceSize, { diameterMm: 31 })
+    const drawing = show(BallDrawing, { pieces: { ...pieces, diameter_mm: 31 } })
     expect(Number(drawing.get('[data-ball]').attributes('r'))).toBe(15.5)
     expect(drawing.attributes('style')).toContain('62mm')
   })
   it('is portioned by what is typed, and by nothing that is not a size', async () => {
-    const panel = show(PiecePanel, { assessment: { pieces }, shape: { kind: 'ball', piece_grams: 18 } })
+    const panel = show(PiecePanel, { assessment: { pieces }, shape: { kind: 'ball', piece_grams: 18 }, library })
     const field = panel.get('input[type=number]')
     for (const typed of ['20', '0', '-4', '']) {
       ;(field.element as HTMLInputElement).value = typed
@@ -118,6 +126,14 @@ describe('the piece', () => {
     }
     expect(panel.emitted('shape')).toEqual([[{ kind: 'ball', piece_grams: 20 }]])
     expect(panel.text()).toContain('22 balls of 18 g, 31 mm across; 16 g over')
+  })
+  it('is portioned another way: by what the pieces come to, or as usual where nothing says it', async () => {
+    const panel = show(PiecePanel, { assessment: { pieces }, shape: { kind: 'ball', piece_grams: 18 }, library })
+    const select = panel.findComponent({ name: 'Select' })
+    for (const way of ['pieces', 'scoop_ml']) select.vm.$emit('update:modelValue', way)
+    expect(panel.emitted('shape')).toEqual([[{ kind: 'ball', pieces: 22 }], [{ kind: 'ball', scoop_ml: 23.66 }]])
+    await panel.setProps({ shape: { kind: 'ball', scoop_ml: 25 } })
+    expect(panel.text()).not.toContain('undefined')
   })
   it('says nothing it does not know', () => {
     const assessment = {

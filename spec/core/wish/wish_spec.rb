@@ -196,4 +196,14 @@ RSpec.describe ElmCup::Wish do
       expect { ElmCup.wish(document, "cheaper") }.to raise_error(ElmCup::InvalidDocument, /no cost now to go by/)
     end
   end
+
+  it "understands every wish that it offers to be picked" do
+    # Nothing in it has a price, so that nothing can be cheaper.
+    bites = formula("1 cup rolled oats, ground", "10 soft dates, to paste", "1/3 cup tahini", "2 tbsp maple syrup")
+    picks = ElmCup.library["wish_picks"].map { |pick| pick["text"] }
+    expect(picks).to include("rolls", "less sweet", "sweeter", "cheaper", "more protein", "vegan")
+    expect(picks).not_to include("loose")
+    (picks - %w[cheaper]).each { |text| expect([text, ElmCup.wish(bites, text)["said"].size]).to eq([text, 1]) }
+    expect { ElmCup.wish(bites, "cheaper") }.to raise_error(ElmCup::InvalidDocument, /price/)
+  end
 end

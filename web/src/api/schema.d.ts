@@ -929,9 +929,43 @@ export interface components {
         };
         Pieces: {
             count: number;
+            /** @description “24 balls” */
+            words: string;
             piece_grams: number;
             diameter_mm: number;
+            /** @description “31 mm across” */
+            size: string;
             over_grams: number;
+        };
+        ShapeKind: {
+            kind: string;
+            /** @description The texture that is aimed at for it */
+            want?: string;
+            /** @description As a document says it where nothing else is known */
+            usual: {
+                kind: string;
+            } & {
+                [key: string]: unknown;
+            };
+            /** @description How its size is said, each a key of the shape in a document */
+            ways: {
+                key: string;
+                word: string;
+                usual: number;
+                unit?: string;
+                /**
+                 * @description The figure of the pieces that says the same
+                 * @enum {string}
+                 */
+                figure?: "count" | "piece_grams";
+                choices: {
+                    value: number;
+                    words: string;
+                }[];
+                least: number;
+                most: number;
+                whole: boolean;
+            }[];
         };
         Practice: {
             step: string;
@@ -1402,12 +1436,13 @@ export interface components {
             }[];
             /** @description What a part can be, first what stands for the whole */
             part_types: ("dough" | "base" | "filling" | "layer" | "coating" | "topping")[];
-            /** @description What a portion is taken as where nothing else is known */
-            usual_portions: {
-                piece_grams: number;
-                scoop_ml: number;
-                pieces: number;
-            };
+            /** @description Wishes that can be picked where none is typed */
+            wish_picks: {
+                text: string;
+                words: string;
+            }[];
+            /** @description What a bowl can be shaped to */
+            shapes: components["schemas"]["ShapeKind"][];
             spoons: string[];
             usual_kitchen: {
                 cup: string;

@@ -1,23 +1,10 @@
 import { api, unwrap, type BatchEvent } from '@/api/client'
+import { useKept } from './useKept'
 
-const DEVICE = 'elm-cup:device'
-
-/** The name of this device and its own count, which says in what order it said things; kept in the browser. */
-function device(): { name: string; count: number } {
-  try {
-    const kept = JSON.parse(localStorage.getItem(DEVICE) ?? 'null') as { name: string; count: number } | null
-    if (kept?.name) return kept
-  } catch {
-    // What cannot be read is begun anew.
-  }
-  return { name: `browser-${crypto.randomUUID().slice(0, 8)}`, count: 0 }
-}
+/** The name of this device and its own count, which says in what order it said things. */
+const device = useKept('elm-cup:device', () => ({ name: `browser-${crypto.randomUUID().slice(0, 8)}`, count: 0 }))
 /** The name of this device, the same from one visit to the next. */
-export function deviceName(): string {
-  const own = device()
-  localStorage.setItem(DEVICE, JSON.stringify(own))
-  return own.name
-}
+export const deviceName = () => device.value.name
 
 /** What is said of a batch: a kind, and its data as docs/batch.schema.json has it. */
 export type Said = [kind: string, data: Record<string, unknown>]
@@ -29,16 +16,13 @@ export type Said = [kind: string, data: Record<string, unknown>]
 export function useBatchLog() {
   function events(said: readonly Said[], before: readonly BatchEvent[] = []): BatchEvent[] {
     const left = [...before]
-    const own = device()
     const at = new Date().toISOString()
-    const made = said.map(([kind, data]) => {
+    return said.map(([kind, data]) => {
       const same = left.findIndex((each) => each.kind === kind && JSON.stringify(each.data) === JSON.stringify(data))
       if (same >= 0) return left.splice(same, 1)[0]!
-      own.count += 1
-      return { key: crypto.randomUUID(), device: own.name, n: own.count, at, kind, data }
+      device.value.count += 1
+      return { key: crypto.randomUUID(), device: device.value.name, n: device.value.count, at, kind, data }
     })
-    localStorage.setItem(DEVICE, JSON.stringify(own))
-    return made
   }
   const append = (batch: string, events: BatchEvent[]) =>
     unwrap(

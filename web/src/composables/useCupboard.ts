@@ -1,4 +1,4 @@
-import { computed, reactive, ref, shallowRef, toRefs, watch, type Ref } from 'vue'
+import { computed, ref, shallowRef, toRefs, type Ref } from 'vue'
 import { useRouter } from 'vue-router'
 import {
   api,
@@ -11,6 +11,7 @@ import {
   type Wish,
 } from '@/api/client'
 import { typedNumber } from '@/format'
+import { useKeptInTab } from './useKept'
 import { say } from './useNotice'
 
 /** What was said of the bowls that are wanted; it outlives a look at another page. */
@@ -18,27 +19,30 @@ interface Said {
   /** Of what is ticked: what must be used up, and grams as typed, by id. */
   useUp: string[]
   grams: Record<string, string>
-  want: TextureId
-  pieceGrams: string
+  /** Nothing until it is said: then the usual ones hold. */
+  want?: TextureId
+  pieceGrams?: string
   pieces: string
   wishes: Pick<Wish, 'wish' | 'words'>[]
 }
 const KEY = 'elm-cup:cupboard'
-const EMPTY: Said = { useUp: [], grams: {}, want: 'rolls', pieceGrams: '18', pieces: '', wishes: [] }
-function before(): Said {
-  try {
-    return { ...EMPTY, ...(JSON.parse(sessionStorage.getItem(KEY) ?? '{}') as Partial<Said>) }
-  } catch {
-    return { ...EMPTY }
-  }
-}
-
+const nothing = (): Said => ({ useUp: [], grams: {}, pieces: '', wishes: [] })
 /** What the kitchen has, ticked and kept; and bowls proposed of it. */
 export function useCupboard(library: Ref<Library | undefined>) {
   const router = useRouter()
   const ticked = ref<string[]>([])
-  const said = reactive(before())
-  const { useUp, grams, want, pieceGrams, pieces, wishes } = toRefs(said)
+  const said = useKeptInTab(KEY, nothing).value
+  const { useUp, grams, pieces, wishes } = toRefs(said)
+  /** What a bowl is shaped to where nothing else is said. */
+  const usual = computed(() => library.value?.shapes[0])
+  const want = computed({
+    get: () => said.want ?? (usual.value?.want as TextureId | undefined),
+    set: (now) => (said.want = now),
+  })
+  const pieceGrams = computed({
+    get: () => said.pieceGrams ?? String(usual.value?.usual.piece_grams ?? ''),
+    set: (now) => (said.pieceGrams = now),
+  })
   /** A wish that is being typed, and what is wrong with it. */
   const words = ref('')
   const fault = ref<string>()
@@ -48,7 +52,6 @@ export function useCupboard(library: Ref<Library | undefined>) {
   const looking = ref(false)
   let running: AbortController | undefined
 
-  watch(said, () => sessionStorage.setItem(KEY, JSON.stringify(said)))
   unwrap(api.GET('/api/settings/cupboard'))
     .then((answer) => {
       ticked.value = answer.value
@@ -90,7 +93,7 @@ export function useCupboard(library: Ref<Library | undefined>) {
     have: ticked.value.map((ingredient) => ({ ingredient, grams: number(grams.value[ingredient]) })),
     use_up: useUp.value,
     want: want.value,
-    ...(number(pieceGrams.value) ? { shape: { kind: 'ball', piece_grams: number(pieceGrams.value) } } : {}),
+    ...(number(pieceGrams.value) ? { shape: { ...usual.value?.usual, piece_grams: number(pieceGrams.value) } } : {}),
     wishes: [
       ...wishes.value.map((each) => each.wish),
       ...(number(pieces.value) ? [`${number(pieces.value)} pieces`] : []),

@@ -15,9 +15,9 @@ module ElmCup
           "texture_edges" => Binding::Texture.boundaries.map { |edge| edge.round(4) },
           "cups" => Quantity::CupStandard::ALL.values.map { |standard| {"id" => standard.id, "name" => standard.name} },
           "diets" => Mixture::Diets::ALL, "allergens" => Mixture::Allergens::WORDS, "rules" => SecondLook::IDS,
-          "reasons" => Balance::Substitutes::REASONS,
+          "reasons" => Balance::Substitutes::REASONS, "wish_picks" => Json.of(Wish::Pick.all),
           "bowl_families" => Balance::BowlFamily::ALL.map { |family| {"id" => family.id, "name" => family.name} },
-          "part_types" => Document::PartType::IDS, "usual_portions" => Piece::Ball::USUAL_PORTIONS,
+          "part_types" => Document::PartType::IDS, "shapes" => Piece::Shape.kinds.values.map { |kind| shape(kind) },
           "spoons" => Quantity::KitchenMeasures::KNOWN_SPOONS, "usual_kitchen" => Document::Kitchen::USUAL,
           "confidence_needed" => Ingredient::Naming::Matcher::LEAST_CONFIDENCE
         }
@@ -28,7 +28,13 @@ module ElmCup
         {"id" => entry.id, "name" => entry.name, "family" => entry.family, "names" => entry.names + entry.assumed_names, "forms" => forms,
          "allergens" => entry.allergens, "source" => entry.source, "own" => library.own?(entry.id)}
       end
-      private_class_method :ingredient
+
+      # A kind of shape, the usual one as a document says it, and the ways in which its size is said.
+      def self.shape(kind)
+        {"kind" => kind.id, "want" => kind.usual.want, "usual" => kind.usual.said,
+         "ways" => kind.ways.map { |way| Json.of(way).merge(way.bounds(kind.schema.value)) }}
+      end
+      private_class_method :ingredient, :shape
     end
   end
 end

@@ -16,6 +16,11 @@ module ElmCup
         }
       end
 
+      # Of a formula that cannot be judged: how many parts, and how many faults, it has.
+      def self.unjudged(components, faults)
+        {"grams" => 0.0, "flagged" => faults, "components" => components, "diets" => [], "allergens" => [], "breaches" => []}
+      end
+
       class << self
         private
 

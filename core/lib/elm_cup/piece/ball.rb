@@ -6,19 +6,36 @@ module ElmCup
     class Ball < Shape
       kind "ball"
 
-      # count of whole pieces, grams and millimetres of one, grams that are over
-      Yield = Value.of(:count, :piece_grams, :diameter_mm, :over_grams) do
+      # count of whole pieces, the same in words, grams and millimetres of one, its size in words, grams that are over
+      Yield = Value.of(:count, :words, :piece_grams, :diameter_mm, :size, :over_grams) do
         self::DIGITS = {piece_grams: 2, diameter_mm: 1, over_grams: 1}.freeze
 
         # What its size is told by.
         def size_mm = diameter_mm
 
         # Several together; the size is that of the first, which a scoop may make a little heavier in one bowl than in another.
-        def self.together(yields) = yields.first.with(count: yields.sum(&:count), over_grams: yields.sum(&:over_grams))
+        def self.together(yields)
+          count = yields.sum(&:count)
+          yields.first.with(count: count, words: Ball.counted(count), over_grams: yields.sum(&:over_grams))
+        end
       end
 
-      # What each way to say its size is taken as where nothing else is known: grams, a small scoop's mL, a tray of them.
-      USUAL_PORTIONS = {"piece_grams" => USUAL_GRAMS, "scoop_ml" => Scoop.millilitres(40).to_f.round(2), "pieces" => 24}.freeze
+      # Where nothing else is known, a small scoop, or a tray of them.
+      USUAL_SCOOP = 40
+      USUAL_COUNT = 24
+      scoop_ml = ->(number) { Scoop.millilitres(number).to_f.round(2) }
+      scoops = Scoop::NUMBERS.map { |number| Way::Choice.new(value: scoop_ml[number], words: "##{number} (#{Scoop.said_ml(number)} mL)") }
+      WAYS = [
+        Way.new(key: "piece_grams", word: "grams a piece", usual: USUAL_GRAMS, unit: "g", figure: "piece_grams"),
+        Way.new(key: "scoop_ml", word: "scoop", usual: scoop_ml[USUAL_SCOOP], unit: "mL", choices: scoops),
+        Way.new(key: "pieces", word: "pieces", usual: USUAL_COUNT, figure: "count")
+      ].freeze
+
+      def self.usual = new("kind" => id, "piece_grams" => USUAL_GRAMS)
+
+      def self.ways = WAYS
+
+      def self.called = %w[ball balls]
 
       def want = "rolls"
 
@@ -33,7 +50,8 @@ module ElmCup
         else @piece_grams || @scoop_ml * density
         end
         number = count&.positive? ? count : (bowl.grams / each + 1e-9).floor
-        Yield.new(count: number, piece_grams: each, diameter_mm: diameter_mm(each / density),
+        across = diameter_mm(each / density)
+        Yield.new(count: number, words: Ball.counted(number), piece_grams: each, diameter_mm: across, size: "#{across.round} mm across",
           over_grams: [bowl.grams - number * each, 0.0].max)
       end
 

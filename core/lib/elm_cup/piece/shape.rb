@@ -5,6 +5,7 @@ module ElmCup
     # How a bowl becomes pieces. One class a kind; it registers itself when it is loaded, and nobody asks an object what kind it is.
     #
     # A kind says by itself (each where it differs from here):
+    #   self.usual, self.ways, self.called     the usual one, its Ways, and what one and many are called
     #   from_said(said)                  its values of a checked Hash, and `said` the Hash again
     #   want                             the texture that cooks aim at for it, nil where its parts say
     #   fixed_count                      the number of pieces where that is fixed, else nil; `with_count` sets it
@@ -32,8 +33,11 @@ module ElmCup
         # The Shape of a checked Hash of a document.
         def from(said) = kinds.fetch(said["kind"]).new(said)
 
-        # The shape of a formula that says none, where one is needed.
-        def usual = from("kind" => kinds.keys.first, "piece_grams" => USUAL_GRAMS)
+        # The shape of a formula that says none, where one is needed; each kind says its own.
+        def usual = kinds.values.first.usual
+
+        # "1 ball", "24 balls"; `called`: what one is called, and several.
+        def counted(number) = "#{number} #{called[(number == 1) ? 0 : 1]}"
 
         # So many pieces of it, as a document has it.
         def of_count(count) = usual.with_count(count).said

@@ -7,12 +7,13 @@ module ElmCup
     #   places  decimals that it is said with
     #   most    the largest bound that is taken         name    what it is called
     #   up, down  what people call more and less of it  typed   words that people write for it, a pattern
-    Key = Value.of(:key, :of, :field, :unit, :places, :most, :name, :up, :down, :typed) do
+    #   picks   what is offered of it to who does not type
+    Key = Value.of(:key, :of, :field, :unit, :places, :most, :name, :up, :down, :typed, picks: [].freeze) do
       # A Key of a row.
       def self.from_row(row)
         new(**row.slice("key", "of", "field", "unit", "name", "typed").transform_keys(&:to_sym), places: row["places"].to_i,
           most: row["most"].to_f,
-          up: DataTable.list(row["up"]), down: DataTable.list(row["down"]))
+          up: DataTable.list(row["up"]), down: DataTable.list(row["down"]), picks: DataTable.list(row["picks"]))
       end
 
       self::REGISTRY = DataTable.rows("wish_keys").map { |row| from_row(row) }.to_h { |each| [each.key, each] }

@@ -23,17 +23,6 @@ const shown = computed(() =>
     (wish) => props.assessment?.wishes?.find((each) => each.wish === wish) ?? { wish, words: wish, met: false },
   ),
 )
-const PICKS = [
-  'less sweet',
-  'sweeter',
-  'less sugar',
-  'less free sugar',
-  'more protein',
-  'more fibre',
-  'lighter',
-  'cheaper',
-  'less greasy',
-]
 /** Names of what is in the bowl: what can be kept as it is. */
 const names = computed(() => [
   ...new Set(
@@ -44,9 +33,7 @@ const names = computed(() => [
 ])
 const nameOf = (id: string) => props.library?.ingredients.find((each) => each.id === id)?.name.toLowerCase() ?? id
 const choices = computed(() => [
-  ...(props.library?.textures ?? []).slice(1).map((texture) => ({ id: texture.id as string, word: texture.word })),
-  ...PICKS.map((word) => ({ id: word, word })),
-  ...(props.library?.diets ?? []).map((diet) => ({ id: diet, word: diet })),
+  ...(props.library?.wish_picks ?? []).map((pick) => ({ id: pick.text, word: pick.words })),
   ...names.value.map((id) => ({ id: `lock:${id}`, word: `keep ${nameOf(id)} as it is` })),
 ])
 

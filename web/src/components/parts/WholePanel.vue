@@ -4,7 +4,7 @@ import { computed } from 'vue'
 import type { Assessment, AssessedPart, Library } from '@/api/client'
 import type { Place } from '@/composables/useParts'
 import CupDrawing from '@/drawings/CupDrawing.vue'
-import { count, figure, percent } from '@/format'
+import { figure, percent } from '@/format'
 
 const props = defineProps<{ assessment: Assessment; library: Library }>()
 const emit = defineEmits<{ open: [place: Place] }>()
@@ -34,7 +34,7 @@ const rows = computed<Row[]>(() => [
     quiet: [
       `flavour, ${percent(part.share)} of ${part.component}`,
       `${figure(part.grams, 0)} g`,
-      ...(part.pieces ? [count(part.pieces.count, 'ball')] : []),
+      ...(part.pieces ? [part.pieces.words] : []),
       part.allergens.length
         ? part.allergens.map((id) => props.library.allergens[id] ?? id).join(', ')
         : 'no allergens known',

@@ -1,75 +1,70 @@
 <script setup lang="ts">
-/** One piece: how it is portioned and its size at true scale. */
+/** One piece: how it is portioned and its size at true scale. What shapes there are, and how the size of each is said, is the core's. */
 import { computed } from 'vue'
 import type { Assessment, Library } from '@/api/client'
 import type { DocumentShape } from '@/api/document'
 import PracticeNote from '@/components/figures/PracticeNote.vue'
-import PieceSize from '@/drawings/PieceSize.vue'
-import { count, figure } from '@/format'
+import { drawingOf } from '@/drawings/shapes'
+import { figure } from '@/format'
 
 const props = defineProps<{ assessment?: Assessment; shape?: DocumentShape; library?: Library }>()
 const emit = defineEmits<{ shape: [shape: DocumentShape] }>()
 
-type Way = 'piece_grams' | 'scoop_ml' | 'pieces'
-const WAYS: { id: Way; word: string }[] = [
-  { id: 'piece_grams', word: 'grams a piece' },
-  { id: 'scoop_ml', word: 'scoop' },
-  { id: 'pieces', word: 'pieces' },
-]
-const way = computed<Way>(() => WAYS.find((each) => props.shape?.[each.id] !== undefined)?.id ?? 'piece_grams')
-const amount = computed(() => props.shape?.[way.value])
-const scoops = computed(() =>
-  (props.library?.scoops ?? []).map((each) => ({
-    label: `#${each.number} (${figure(each.millilitres)} mL)`,
-    value: each.millilitres,
-  })),
-)
-function take(next: Way) {
-  const pieces = props.assessment?.pieces
-  const usual = props.library?.usual_portions[next] ?? 0
-  const carried = next === 'piece_grams' ? pieces?.piece_grams : next === 'pieces' ? pieces?.count : undefined
-  set(next, carried && carried >= 1 ? Number(carried.toFixed(next === 'pieces' ? 0 : 1)) : usual)
+const kinds = computed(() => props.library?.shapes ?? [])
+const kind = computed(() => kinds.value.find((each) => each.kind === props.shape?.kind) ?? kinds.value[0])
+const ways = computed(() => kind.value?.ways ?? [])
+type Way = (typeof ways.value)[number]
+const said = computed(() => (props.shape ?? {}) as Record<string, unknown>)
+const way = computed(() => ways.value.find((each) => said.value[each.key] !== undefined) ?? ways.value[0])
+const amount = computed(() => (way.value ? (said.value[way.value.key] as number | undefined) : undefined))
+const drawing = computed(() => (props.shape ? drawingOf(props.shape.kind) : undefined))
+
+/** The same size said in another way; where nothing is known of it, the usual one. */
+function take(key: string) {
+  const next = ways.value.find((each) => each.key === key)!
+  const now = next.figure && props.assessment?.pieces?.[next.figure]
+  set(next, now && now >= next.least ? Number(now.toFixed(1)) : next.usual)
 }
-function set(which: Way, value: number) {
-  if (!Number.isFinite(value) || value < 1) return
-  emit('shape', { kind: 'ball', [which]: which === 'pieces' ? Math.round(value) : value })
+function set({ key, least, whole }: Way, value: number) {
+  if (!Number.isFinite(value) || value < least) return
+  emit('shape', { kind: kind.value!.kind, [key]: whole ? Math.round(value) : value } as DocumentShape)
 }
 </script>
 
 <template>
   <section class="piece" aria-labelledby="piece-title">
     <h2 id="piece-title">One piece</h2>
-    <div class="ways">
+    <div v-if="way" class="ways">
       <label class="screen-reader" for="way">Portion by</label>
       <Select
         label-id="way-label"
         input-id="way"
         aria-label="Portion by"
-        :model-value="way"
-        :options="WAYS"
+        :model-value="way.key"
+        :options="ways"
         option-label="word"
-        option-value="id"
+        option-value="key"
         size="small"
         @update:model-value="take"
       />
       <Select
-        v-if="way === 'scoop_ml'"
-        aria-label="Scoop"
+        v-if="way.choices.length"
+        :aria-label="way.word"
         :model-value="amount"
-        :options="scoops"
-        option-label="label"
+        :options="way.choices"
+        option-label="words"
         option-value="value"
         size="small"
-        :placeholder="amount ? `${figure(amount)} mL` : 'Which'"
-        @update:model-value="set('scoop_ml', $event)"
+        :placeholder="amount ? `${figure(amount)} ${way.unit ?? ''}` : 'Which'"
+        @update:model-value="set(way, $event)"
       />
       <InputText
         v-else
         type="number"
-        min="1"
-        :max="way === 'pieces' ? 10000 : 1000"
+        :min="way.least"
+        :max="way.most"
         step="any"
-        :aria-label="WAYS.find((each) => each.id === way)!.word"
+        :aria-label="way.word"
         :model-value="String(amount ?? '')"
         size="small"
         class="number"
@@ -78,13 +73,13 @@ function set(which: Way, value: number) {
     </div>
     <template v-if="assessment?.pieces">
       <p class="makes" data-pieces>
-        <strong class="figure">{{ count(assessment.pieces.count, 'ball') }}</strong> of
-        {{ figure(assessment.pieces.piece_grams, 1) }} g, {{ figure(assessment.pieces.diameter_mm, 0) }} mm
-        across<template v-if="assessment.pieces.over_grams >= 0.5"
+        <strong class="figure">{{ assessment.pieces.words }}</strong> of
+        {{ figure(assessment.pieces.piece_grams, 1) }} g, {{ assessment.pieces.size
+        }}<template v-if="assessment.pieces.over_grams >= 0.5"
           >; {{ figure(assessment.pieces.over_grams) }} g over</template
         >
       </p>
-      <PieceSize :diameter-mm="assessment.pieces.diameter_mm" />
+      <component :is="drawing" v-if="drawing" :pieces="assessment.pieces" />
       <PracticeNote v-if="assessment.practice?.length" :customs="assessment.practice" />
     </template>
     <p v-else class="quiet">

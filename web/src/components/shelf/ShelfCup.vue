@@ -10,7 +10,7 @@ const summary = computed(() => props.formula.summary)
 const quiet = computed(() => {
   if (summary.value.flagged) return `${count(summary.value.flagged, 'line')} to mend`
   const parts = summary.value.components > 1 ? `${count(summary.value.components, 'part')}, ` : ''
-  return `${parts}${summary.value.pieces ? count(summary.value.pieces.count, 'ball') : `${Math.round(summary.value.grams)} g`}`
+  return `${parts}${summary.value.pieces ? summary.value.pieces.words : `${Math.round(summary.value.grams)} g`}`
 })
 /** The diets a guest asks for first; the rest stand on the Mix screen. */
 const SHOWN = ['vegan', 'gluten-free', 'nut-free']

@@ -1,9 +1,11 @@
 <script setup lang="ts">
-/** One piece at true scale against a 50 mm bar: drawn in CSS millimetres. */
+/** One ball at true scale against a 50 mm bar: drawn in CSS millimetres. */
 import { computed } from 'vue'
+import type { Pieces } from '@/api/client'
 
-const props = defineProps<{ diameterMm: number }>()
-const height = computed(() => Math.max(props.diameterMm, 12) + 4)
+const props = defineProps<{ pieces: Pieces }>()
+const diameterMm = computed(() => props.pieces.diameter_mm)
+const height = computed(() => Math.max(diameterMm.value, 12) + 4)
 </script>
 
 <template>
