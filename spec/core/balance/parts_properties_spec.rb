@@ -30,6 +30,32 @@ RSpec.describe "Balance, whatever parts there are" do
   # Exact grams of each line of a formula, by the place it stands in.
   define_method(:grams_of) { |answer| answer["components"].map { |part| part["lines"].sum { |line| line["grams"] } } }
 
+  # What the sums rest on: whatever way a line goes, into parts that take of its own, into flavours or onto them, a gram of it counts there.
+  16.times do |seed|
+    it "sums parts as the assessment does #{seed}" do
+      document = parts_of(Random.new(1700 + seed))
+      assessment = ElmCup::Assessment.of(document, library: ElmCup.shipped)
+      question, = settler(document, ["kcal<=10"])
+      rows = ElmCup::Balance::Rows.new(question.situation)
+      grams = (question.situation.amounts + question.situation.candidates).map(&:grams)
+      assessment.components.each_with_index do |part, at|
+        sides = rows.sides(at)
+        value = [sides.p.at(grams), sides.q.at(grams)].max / sides.demand.at(grams)
+        expect([part.name, value]).to match([part.name, be_within(0.005).of(part.verdict.saturation.value)])
+      end
+      # A number of pieces falls unevenly on flavours, which the sums leave to what they are corrected by.
+      uneven = document["splits"] && document["shape"]["pieces"]
+      (uneven ? {} : {"kcal" => :kcal, "sugars" => :sugars_g, "protein" => :protein_g}).each do |figure, field|
+        expect([figure, rows.per_piece(figure).at(grams)]).to match([figure, be_within(0.5).percent_of(assessment.nutrition.per_piece[field])])
+      end
+      unless document["shape"]["pieces"]
+        rolled = assessment.pieces.yields.map { |each| each.count + each.over_grams / each.piece_grams }
+        expect(rows.pieces_apart.map { |apart| apart.at(grams) }).to match(rolled.map { |each| be_within(0.02).of(each) })
+      end
+      expect(rows.grams.at(grams)).to be_within(0.01).of(assessment.grams)
+    end
+  end
+
   16.times do |seed|
     it "keeps its word of parts #{seed}" do
       random = Random.new(900 + seed)
