@@ -1436,6 +1436,11 @@ export interface components {
             }[];
             /** @description What a part can be, first what stands for the whole */
             part_types: ("dough" | "base" | "filling" | "layer" | "coating" | "topping")[];
+            /** @description What a batch and a bowl are taken to weigh where nothing is known */
+            usual_grams: {
+                batch: number;
+                bowl: number;
+            };
             /** @description Wishes that can be picked where none is typed */
             wish_picks: {
                 text: string;

@@ -9,10 +9,19 @@ import { figure, typedNumber } from '@/format'
 
 const library = useLibrary()
 const family = ref('date-led')
-const grams = ref('400')
+/** Nothing until it is said: then what is usual holds. */
+const typed = ref<string>()
+const grams = computed({
+  get: () => typed.value ?? String(library.value?.usual_grams.bowl ?? ''),
+  set: (now) => (typed.value = now),
+})
 const roughly = ref('')
 const seen = ref<TextureId>()
-const want = ref<TextureId>('rolls')
+const wanted = ref<TextureId>()
+const want = computed({
+  get: () => wanted.value ?? (library.value?.shapes[0]?.want as TextureId | undefined),
+  set: (now) => (wanted.value = now),
+})
 const answer = shallowRef<BowlRescue>()
 const error = ref<string>()
 const lines = computed(() =>

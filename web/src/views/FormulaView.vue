@@ -15,7 +15,7 @@ const { draft, assessment, error, again } = formula
     <p>{{ draft.error.value }}</p>
   </div>
   <div v-else>
-    <FormulaHeader :grams="assessment?.grams" :pieces="assessment?.pieces?.count" />
+    <FormulaHeader :grams="assessment?.grams" :pieces="assessment?.pieces" />
     <DraftBanners
       :elsewhere="!!draft.elsewhere.value"
       :away="draft.away.value"

@@ -9,6 +9,8 @@ module ElmCup
       # A number of pieces is never short of what they weigh.
       UPWARDS = 1.02r
       MOST_GRAMS = 100_000
+      # Grams of a batch that a screen offers where nothing is weighed yet.
+      USUAL_GRAMS = 600
       MOST_PIECES = 10_000
       MOST_PIECE_GRAMS = 1_000
       # What goes with no batch size: what, why, source.

@@ -13,6 +13,8 @@ module ElmCup
       # How far within the seen class the ends of a dose are reckoned.
       ENDS = [0.1, 0.9].freeze
       PROCESSES = %w[hand processor].freeze
+      # Grams that a screen offers for a bowl, one that rolls eighteen pieces or so.
+      USUAL_GRAMS = 400
       # A thing without an amount that fills no role has this share of the bowl.
       LEAST_SHARE = 0.1
       SET_RIGHT = "a bowl set right by what is seen: docs/model.md, Unknown bowl"

@@ -17,7 +17,8 @@ module ElmCup
           "diets" => Mixture::Diets::ALL, "allergens" => Mixture::Allergens::WORDS, "rules" => SecondLook::IDS,
           "reasons" => Balance::Substitutes::REASONS, "wish_picks" => Json.of(Wish::Pick.all),
           "bowl_families" => Balance::BowlFamily::ALL.map { |family| {"id" => family.id, "name" => family.name} },
-          "part_types" => Document::PartType::IDS, "shapes" => Piece::Shape.kinds.values.map { |kind| shape(kind) },
+          "part_types" => Document::PartType::IDS, "usual_grams" => {"batch" => Assessment::Scaling::USUAL_GRAMS, "bowl" => Balance::UnknownBowl::USUAL_GRAMS},
+          "shapes" => Piece::Shape.kinds.values.map { |kind| shape(kind) },
           "spoons" => Quantity::KitchenMeasures::KNOWN_SPOONS, "usual_kitchen" => Document::Kitchen::USUAL,
           "confidence_needed" => Ingredient::Naming::Matcher::LEAST_CONFIDENCE
         }

@@ -2,7 +2,7 @@
 /** What every formula screen shares: the name, the version, undo and redo, batch size, save, the tabs. */
 import { computed, ref, watch } from 'vue'
 import { useRouter } from 'vue-router'
-import { api, unwrap } from '@/api/client'
+import { api, unwrap, type Pieces } from '@/api/client'
 import type { FormulaDocument } from '@/api/document'
 import { useFormula } from '@/composables/useFormula'
 import { useDeleted } from '@/composables/useDeleted'
@@ -12,7 +12,7 @@ import { when } from '@/format'
 import ActionMenu from './ActionMenu.vue'
 import ScaleDialog from './ScaleDialog.vue'
 
-defineProps<{ grams?: number; pieces?: number }>()
+defineProps<{ grams?: number; pieces?: Pieces }>()
 const { id: formulaId, draft, save } = useFormula()
 const router = useRouter()
 const name = ref('')
@@ -104,7 +104,7 @@ async function remove() {
         >{{ state
         }}<template v-if="grams">
           · <span class="figure">{{ Math.round(grams) }} g</span></template
-        ><template v-if="pieces"> · {{ pieces }} pieces</template></span
+        ><template v-if="pieces"> · {{ pieces.count }} pieces</template></span
       >
     </div>
     <div class="tools">

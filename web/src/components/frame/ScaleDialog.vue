@@ -1,13 +1,14 @@
 <script setup lang="ts">
 /** How large a batch: times, pieces of so many grams, or grams in all. It shows every line in spoons that exist before it is taken. */
 import { computed, ref, shallowRef, watch } from 'vue'
-import { api, unwrap, type Scaling } from '@/api/client'
+import { api, unwrap, type Pieces, type Scaling } from '@/api/client'
 import type { FormulaDocument } from '@/api/document'
 import { DEBOUNCE } from '@/composables/useAssessment'
+import { useLibrary } from '@/composables/useLibrary'
 import { figure } from '@/format'
 import SwitchButtons from './SwitchButtons.vue'
 
-const props = defineProps<{ document: FormulaDocument; pieces?: number; grams?: number }>()
+const props = defineProps<{ document: FormulaDocument; pieces?: Pieces; grams?: number }>()
 const emit = defineEmits<{ take: [document: FormulaDocument, factor: string] }>()
 const visible = defineModel<boolean>('visible', { required: true })
 
@@ -20,17 +21,21 @@ const WAYS = [
 const FACTORS = ['1/2', '3/4', '1 1/2', '2', '3', '4', '5', '10']
 const way = ref<Way>('factor')
 const factor = ref('2')
-const count = ref(24)
-const each = ref(18)
-const whole = ref(600)
+const library = useLibrary()
+const count = ref<number>()
+const each = ref<number>()
+const whole = ref<number>()
 const answer = shallowRef<Scaling>()
 const error = ref<string>()
 
 watch(visible, (open) => {
   if (!open) return
-  count.value = props.pieces ?? 24
-  each.value = props.document.shape?.piece_grams ?? 18
-  whole.value = Math.round(props.grams ?? 600)
+  // What it comes to now; where that is not known, what is usual.
+  const usual = (figure: 'count' | 'piece_grams') =>
+    library.value?.shapes[0]?.ways.find((way) => way.figure === figure)?.usual
+  count.value = props.pieces?.count ?? usual('count')
+  each.value = Number(props.pieces?.piece_grams.toFixed(1) ?? usual('piece_grams'))
+  whole.value = Math.round(props.grams || (library.value?.usual_grams.batch ?? 0))
 })
 const wanted = computed(() => {
   if (way.value === 'factor') return { factor: factor.value }
