@@ -2,23 +2,11 @@ import { computed, ref, shallowRef, watch } from 'vue'
 import { useEventListener } from '@vueuse/core'
 import { api, unwrap, type StandingDraft, type Version } from '@/api/client'
 import type { FormulaDocument } from '@/api/document'
+import { draftKey, keepDraft, keptDraft, type KeptDraft } from './draftStore'
 import { useDraftSync } from './useDraftSync'
-import { patched, useHistory, type HistoryState } from './useHistory'
+import { patched, useHistory } from './useHistory'
 import { compare, type Operation } from 'fast-json-patch'
 
-interface KeptDraft {
-  document: FormulaDocument
-  /** The version that it stands on; none where nothing was saved yet. */
-  baseId?: number
-  /** The newest version that this device knew of. */
-  newestId?: number
-  history: HistoryState
-  /** The revision at the server that it was typed on, and whether the server has it. */
-  revision?: number
-  sent?: boolean
-}
-/** A formula's number alone would mix the drafts of two databases that were served at one address. */
-const keyOf = (formula: { id: number; created_at: string }) => `elm-cup:draft:${formula.id}:${formula.created_at}`
 const ELSEWHERE = 'what was typed on another device'
 
 /**
@@ -55,7 +43,7 @@ export function useDraft(formulaId: number) {
         unwrap(api.GET('/api/formulas/{id}', { params: { path: { id: formulaId } } })),
         sync.ask(),
       ])
-      key = keyOf(formula)
+      key = draftKey(formula)
       await takeUp(formula.version, standing)
       loaded.value = true
       if (!sync.isSent()) void sync.send()
@@ -65,7 +53,7 @@ export function useDraft(formulaId: number) {
   }
   /** What is kept here and at the server, put together so that nothing is lost: see each case. */
   async function takeUp(current?: Version, standing?: StandingDraft) {
-    const kept = readKept()
+    const kept = key === undefined ? undefined : keptDraft(key)
     newestId = current?.id
     sync.revision.value = kept?.revision ?? standing?.revision ?? 0
     const moved = !!standing && standing.revision !== (kept?.revision ?? 0)
@@ -148,14 +136,6 @@ export function useDraft(formulaId: number) {
   )
   useEventListener('focus', () => void refresh())
 
-  function readKept(): KeptDraft | undefined {
-    try {
-      const text = key && localStorage.getItem(key)
-      return text ? (JSON.parse(text) as KeptDraft) : undefined
-    } catch {
-      return undefined
-    }
-  }
   function keepHere() {
     if (!loaded.value || !key) return
     const kept: KeptDraft = {
@@ -166,11 +146,7 @@ export function useDraft(formulaId: number) {
       revision: sync.revision.value,
       sent: sync.isSent(),
     }
-    try {
-      localStorage.setItem(key, JSON.stringify(kept))
-    } catch {
-      error.value = 'This device has no room left to keep the draft; save it.'
-    }
+    if (!keepDraft(key, kept)) error.value = 'This device has no room left to keep the draft; save it.'
   }
   watch([document, base, history.state, sync.sent, sync.revision], keepHere)
   watch([document, base], () => void (loaded.value && sync.sendSoon()))
