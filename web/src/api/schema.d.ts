@@ -927,15 +927,18 @@ export interface components {
             currency: string;
             unpriced: string[];
         };
+        /** @description Of every shape; one may say more of itself */
         Pieces: {
             count: number;
             /** @description “24 balls” */
             words: string;
             piece_grams: number;
-            diameter_mm: number;
+            diameter_mm?: number;
             /** @description “31 mm across” */
             size: string;
             over_grams: number;
+        } & {
+            [key: string]: unknown;
         };
         ShapeKind: {
             kind: string;

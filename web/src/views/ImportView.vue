@@ -90,7 +90,8 @@ function opened(event: Event) {
         /></label>
         <p class="quiet">
           {{ assessment ? `${figure(assessment.grams, 0)} g` : '…'
-          }}<template v-if="document.shape?.pieces"> · {{ document.shape.pieces }} pieces</template
+          }}<template v-if="document.shape && 'pieces' in document.shape">
+            · {{ document.shape.pieces }} pieces</template
           ><template v-if="flagged"> · {{ count(flagged, 'line') }} to mend, here or later</template>
         </p>
         <ImportPart

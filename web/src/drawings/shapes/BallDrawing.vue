@@ -4,7 +4,7 @@ import { computed } from 'vue'
 import type { Pieces } from '@/api/client'
 
 const props = defineProps<{ pieces: Pieces }>()
-const diameterMm = computed(() => props.pieces.diameter_mm)
+const diameterMm = computed(() => props.pieces.diameter_mm ?? 0)
 const height = computed(() => Math.max(diameterMm.value, 12) + 4)
 </script>
 
