@@ -75,6 +75,8 @@ RSpec.describe "Layers in the browser", system: true do
   it "divides a base into flavours with pieces and a topping, each judged and counted" do
     visit "/formulas/#{saved("1 cup rolled oats, ground", "14 soft pitted dates, to paste", "1/3 cup tahini")}/mix"
     add_part "a flavour"
+    # What is chosen is done, and the menu stands as before; the flavour has the cup of its base, though no line of its own.
+    expect(page).to have_css("[aria-label='Add a part']", text: "+ part").and have_css("[data-stratum]")
     retype("Name of the flavour", "nib", :enter)
     retype("Share of the base in per cent", "60", :tab)
     type_line("20 g cocoa nibs")

@@ -1,4 +1,5 @@
 import { afterEach, describe, expect, it, vi } from 'vitest'
+import CupPanel from '@/components/cup/CupPanel.vue'
 import SwitchButtons from '@/components/frame/SwitchButtons.vue'
 import TexturePicker from '@/components/frame/TexturePicker.vue'
 import FactsPanel from '@/components/figures/FactsPanel.vue'
@@ -48,6 +49,19 @@ describe('the Cup', () => {
 
   it('is said in words', () => {
     expect(cup(0.93).attributes('aria-label')).toContain('stands at 0.93 of what the dry side takes')
+  })
+})
+
+describe('the Cup of a part', () => {
+  const library = { texture_edges: EDGES, textures: TEXTURES }
+  const part = { name: 'dough', lines: [], takes: [], texture: 'rolls', want: 'rolls', demand_ml: 100, sentence: '' }
+  const split = { water: 0, syrup: 20, pulp: 80, fat: 0, masked: 0 }
+
+  it('is filled by what the part takes of others, though it has no line of its own', () => {
+    const saturation = { value: 1, low: 0.9, high: 1.1 }
+    const component = { ...part, saturation, binder_split_ml: split }
+    expect(show(CupPanel, { component, library }).findAll('[data-stratum]').length).toBe(2)
+    expect(show(CupPanel, { component: part, library }).findAll('[data-stratum]').length).toBe(0)
   })
 })
 

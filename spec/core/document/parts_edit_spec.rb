@@ -115,6 +115,11 @@ RSpec.describe "A change to the parts of a formula" do
     expect(edited(layered, ["take", "at" => 1, "take" => 0, "amount" => " "])["components"][1]).not_to have_key("takes")
     expect(refusal(layered, {"kind" => "take", "at" => 2, "of" => "caramel", "amount" => "120 %"})).to eq(["/edit/amount", "take_over_all"])
     expect(refusal(layered, {"kind" => "take", "at" => 2, "of" => "caramel", "amount" => " "})).to eq(["/edit/amount", "take_nothing"])
+    expect(refusal(layered, {"kind" => "take", "at" => 2, "of" => "moon", "amount" => "half"}))
+      .to eq(["/components/2/takes/0/component", "no_such_component"])
+    expect(refusal(layered, {"kind" => "take", "at" => 2, "amount" => "half"})&.last).to eq("no_such_component")
+    expect(refusal(layered, {"kind" => "take", "at" => 0, "of" => "dough", "amount" => "half"})&.last).to eq("share_loop")
+    expect(edited(layered, ["take", "at" => 2, "of" => "caramel", "amount" => "90 %"])["components"][2]["takes"]).to eq([{"component" => "caramel", "share" => 0.9}])
   end
 
   it "refuses what names no place, no kind and no formula" do

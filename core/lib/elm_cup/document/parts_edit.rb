@@ -17,6 +17,8 @@ module ElmCup
       # Digits after the point of a share that is worked out, and of one that is typed.
       EVEN_DIGITS = 4
       TYPED_DIGITS = 6
+      # Nothing can be taken of what is not there, or round in a loop. More than there is may be said for now: another share gives way next.
+      UNLINKED = %w[no_such_component share_loop].freeze
 
       # document: the Hash that comes out      words: what was done, in a few words      said: what a cook is told of it, nil for nothing
       # place: [list, index] of the part that was added or moved, nil for none
@@ -84,9 +86,11 @@ module ElmCup
         takes = part["takes"] ||= []
         row = @edit["take"] && place_in(takes, "take")
         amount = Take.typed(@edit["of"] || row && takes[row]["component"], @edit["amount"])
-        return amount ? takes << amount : nothing_taken unless row
+        InvalidDocument.refuse("/edit/amount", :take_nothing) unless row || amount
 
-        amount ? takes[row] = amount : takes.delete_at(row)
+        amount ? takes[row || takes.size] = amount : takes.delete_at(row)
+        unlinked = Links.faults(@document).find { |fault| UNLINKED.include?(fault.code) }
+        raise InvalidDocument.new([unlinked]) if unlinked
       end
 
       # What is left of the base, at most half; where nothing is, all flavours share it evenly.
@@ -139,8 +143,6 @@ module ElmCup
         name = @edit["name"].to_s.strip
         name.empty? ? InvalidDocument.refuse("/edit/name", :name_missing) : name
       end
-
-      def nothing_taken = InvalidDocument.refuse("/edit/amount", :take_nothing)
 
       # A name that no other part of the list has.
       def unused(name, others)

@@ -18,7 +18,8 @@ const asked = ref(false)
 /** On a tablet or phone the figures fold, so that the slip comes into view. */
 const wide = window.matchMedia('(min-width: 1101px)').matches
 const odds = computed(() => Object.entries(props.component?.texture_odds ?? {}).filter(([, share]) => share >= 0.01))
-const empty = computed(() => !props.component?.lines.length)
+/** Nothing in it: no line, and nothing that it takes of others. */
+const empty = computed(() => !props.component?.lines.length && !props.component?.saturation)
 </script>
 
 <template>

@@ -52,7 +52,7 @@ const rows = computed<Row[]>(() => [
             small
             :saturation="row.part.saturation"
             :split="row.part.binder_split_ml"
-            :demand-ml="row.part.lines.length ? row.part.demand_ml : undefined"
+            :demand-ml="row.part.lines.length || row.part.saturation ? row.part.demand_ml : undefined"
             :texture="row.part.texture"
             :want="row.part.want"
             :edges="library.texture_edges"
