@@ -72,6 +72,16 @@ RSpec.describe "Layers in the browser", system: true do
     expect(page).to have_css("li:nth-child(2) > [data-part=dough]")
   end
 
+  it "keeps a name that is typed and left at once, by a click on another screen" do
+    visit "/formulas/#{id}/mix"
+    expect(page).to have_css("[data-part]", count: 2)
+    find_field("Name of the part").send_keys([:control, "a"], "toffee")
+    click_link "Counter"
+    expect(page).to have_css("h1", text: "Counter")
+    visit "/formulas/#{id}/mix"
+    expect(page).to have_css("[data-part=toffee]").and have_button("Undo", disabled: false)
+  end
+
   it "divides a base into flavours with pieces and a topping, each judged and counted" do
     visit "/formulas/#{saved("1 cup rolled oats, ground", "14 soft pitted dates, to paste", "1/3 cup tahini")}/mix"
     add_part "a flavour"

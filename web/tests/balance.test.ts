@@ -62,7 +62,7 @@ function bench(wishes = ['texture=rolls']) {
     make(copy)
     document.value = copy
   })
-  const draft = { document, edit, apply: vi.fn(() => true), undo: vi.fn() }
+  const draft = { document, edit, apply: vi.fn(() => true), undo: vi.fn(), expect: <T>(edit: Promise<T>) => edit }
   const slip = { tried: shallowRef<FormulaDocument>() }
   const said = useWishes(draft as never)
   const balancing = effectScope().run(() => useBalance(draft as never, slip as never, said))!

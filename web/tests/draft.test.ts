@@ -186,4 +186,29 @@ describe('the draft', () => {
     await other.load()
     expect(other.loaded.value).toBe(true)
   })
+
+  it('is left once the edits that still come are there, and not held up for ever', async () => {
+    formulaServer(emptyFormula('x'))
+    const draft = draftOf(7)
+    await draft.load()
+    let left = false
+    const leave = () => {
+      left = false
+      void draft.settled().then(() => (left = true))
+    }
+    const coming = new Promise<void>((come) => setTimeout(come, 300))
+    void draft.expect(coming)
+    void draft.expect(Promise.reject(new Error('no'))).catch(() => {})
+    leave()
+    await settle(200)
+    expect(left).toBe(false)
+    await settle(200)
+    expect(left).toBe(true)
+    void draft.expect(new Promise(() => {}))
+    leave()
+    await settle(1900)
+    expect(left).toBe(false)
+    await settle(300)
+    expect(left).toBe(true)
+  })
 })

@@ -13,7 +13,7 @@ function draftServer() {
     created_at: '2026-06-20T10:00:00Z',
     document: emptyFormula('x'),
   }
-  const server = { up: true, kept: undefined as FormulaDocument | undefined, revision: 0, puts: 0 }
+  const server = { up: true, gone: false, kept: undefined as FormulaDocument | undefined, revision: 0, puts: 0 }
   const draft = () => ({
     formula_id: 7,
     document: server.kept ?? version.document,
@@ -25,6 +25,11 @@ function draftServer() {
     new Response(JSON.stringify(value), { status, headers: { 'content-type': 'application/json' } })
   vi.stubGlobal('fetch', async (request: Request) => {
     if (!server.up) throw new TypeError('no way there')
+    if (server.gone)
+      return json(
+        { type: '', title: '', status: 404, detail: 'There is nothing here with that number', errors: [] },
+        404,
+      )
     const path = new URL(request.url).pathname
     if (path === '/api/formulas/7')
       return json({ id: 7, name: 'x', created_at: '2026-06-20T10:00:00Z', version, versions: 1 })
@@ -171,5 +176,19 @@ describe('the draft at the server', () => {
       ['1 cup dates'],
       ['1 cup dates'],
     ])
+  })
+
+  it('that the server will not keep, because the formula was deleted elsewhere, says so and stays in the browser', async () => {
+    const { server } = draftServer()
+    const draft = await open()
+    server.gone = true
+    draft.edit('one', add('1 cup oats'))
+    await sent()
+    expect(draft.refused.value).toMatch(/^What you type is kept in this browser only\. There is nothing here/)
+    expect([draft.away.value, lines(draft.document.value)]).toEqual([false, ['1 cup oats']])
+    server.gone = false
+    draft.edit('two', add('2 tbsp honey'))
+    await sent()
+    expect([draft.refused.value, lines(server.kept)]).toEqual([undefined, ['1 cup oats', '2 tbsp honey']])
   })
 })

@@ -38,7 +38,8 @@ function parts(answer: (asked: { document: FormulaDocument; edit: PartsEdit }) =
     return new Response(JSON.stringify(answer(body)), { status, headers: { 'content-type': 'application/json' } })
   })
   const put = (label: string, next: FormulaDocument) => history.change(label, next)
-  const draft = { document: kept, put, undo: () => history.undo() } as unknown as Draft
+  const expect = <T>(edit: Promise<T>) => edit
+  const draft = { document: kept, put, expect, undo: () => history.undo() } as unknown as Draft
   return { kept, history, asked, ...useParts(draft) }
 }
 const called = (document: FormulaDocument, name: string): FormulaDocument => ({ ...document, name })

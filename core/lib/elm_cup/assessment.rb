@@ -65,7 +65,7 @@ module ElmCup
     # Grams of everything.
     def grams = bowl.grams
 
-    # What is shaped to pieces: Formation::Formeds, one bowl for each flavour and one for what stays plain.
+    # What is shaped to pieces: Formation::ShapedBowls, one for each flavour and one for what stays plain.
     def formed = formation.all
 
     # All of that as one Mixture::Bowl.

@@ -1,5 +1,5 @@
 import { computed, ref, shallowRef, watch } from 'vue'
-import { useEventListener } from '@vueuse/core'
+import { promiseTimeout, useEventListener } from '@vueuse/core'
 import { api, unwrap, type StandingDraft, type Version } from '@/api/client'
 import type { FormulaDocument } from '@/api/document'
 import { draftKey, keepDraft, keptDraft, type KeptDraft } from './draftStore'
@@ -7,6 +7,8 @@ import { useDraftSync } from './useDraftSync'
 import { patched, useHistory } from './useHistory'
 import { compare, type Operation } from 'fast-json-patch'
 
+/** Milliseconds that edits which still come are waited for. */
+const LONGEST_WAIT = 2000
 const ELSEWHERE = 'what was typed on another device'
 
 /**
@@ -163,6 +165,13 @@ export function useDraft(formulaId: number) {
   function apply(label: string, patch: readonly unknown[]) {
     return history.change(label, patched(document.value, patch as Operation[]))
   }
+  let coming: Promise<unknown> = Promise.resolve()
+  /** Edits that are made elsewhere, by the core, and still come: who leaves the formula waits for them, though not for ever. */
+  function expect<T>(edit: Promise<T>): Promise<T> {
+    coming = Promise.allSettled([coming, edit])
+    return edit
+  }
+  const settled = () => Promise.race([coming, promiseTimeout(LONGEST_WAIT)])
   /** Takes the last edit back; past the first edit, the parent version opens as a draft. */
   async function undo() {
     if (steppingBack || history.undo()) return
@@ -215,12 +224,15 @@ export function useDraft(formulaId: number) {
     canUndo,
     history,
     away: sync.away,
+    refused: sync.refused,
     elsewhere: sync.elsewhere,
     takeTheirs: () => takeTheirs(),
     keepMine,
     load,
     edit,
     put,
+    expect,
+    settled,
     apply,
     undo,
     save,

@@ -1,6 +1,6 @@
 import { ref, shallowRef } from 'vue'
 import { tryOnScopeDispose, useDebounceFn, useEventListener, useTimeoutFn } from '@vueuse/core'
-import { api, unwrap, type StandingDraft, type StaleDraft } from '@/api/client'
+import { api, sentenceOf, unwrap, type Problem, type StandingDraft, type StaleDraft } from '@/api/client'
 import type { FormulaDocument } from '@/api/document'
 import { deviceName } from './useBatchLog'
 
@@ -27,6 +27,8 @@ export function useDraftSync(formulaId: number, now: () => Sending | undefined) 
   const sent = shallowRef<Sending>()
   const elsewhere = shallowRef<StandingDraft>()
   const away = ref(false)
+  /** Why the server will not keep it, where it says so: another device deleted the formula. A document at fault is said by its assessment. */
+  const refused = ref<string>()
   let running = false
   let closed = false
 
@@ -47,8 +49,11 @@ export function useDraftSync(formulaId: number, now: () => Sending | undefined) 
       }
       const { data, error, response } = await api.PUT('/api/formulas/{id}/draft', { params, body })
       away.value = false
+      refused.value = undefined
       if (data) know(data, here)
       else if (response.status === 409) elsewhere.value = (error as StaleDraft).kept
+      else if (response.status !== 422)
+        refused.value = `What you type is kept in this browser only. ${sentenceOf(error as Problem)}.`
     } catch {
       away.value = true
       again.start()
@@ -75,5 +80,5 @@ export function useDraftSync(formulaId: number, now: () => Sending | undefined) 
     void send()
     closed = true
   })
-  return { revision, sent, elsewhere, away, isSent, send, sendSoon: useDebounceFn(send, REST), know, ask }
+  return { revision, sent, elsewhere, away, refused, isSent, send, sendSoon: useDebounceFn(send, REST), know, ask }
 }

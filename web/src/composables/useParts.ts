@@ -27,7 +27,7 @@ export function useParts(draft: Draft) {
     const then = count()
     const making = last.then(() => (count() === then ? make(edit) : undefined))
     last = making
-    return making
+    return draft.expect(making)
   }
   async function make(edit: PartsEdit): Promise<EditedParts | undefined> {
     try {

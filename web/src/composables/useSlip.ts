@@ -101,7 +101,7 @@ export function useSlip({ draft, instead, assessment, error, again }: OpenFormul
     // Of the line that is kept, not of the one that a drag shows meanwhile.
     const shown = line.text ?? `${line.grams} g ${assessedLines.value[row]?.name?.toLowerCase()}`
     try {
-      const moved = await step(line, shown, steps)
+      const moved = await draft.expect(step(line, shown, steps))
       if (!moved || lines.value[row] !== line) return
       if (!keep) show(moved, row)
       else if (moved.text === shown) show(undefined)

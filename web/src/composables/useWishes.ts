@@ -21,7 +21,7 @@ export function useWishes(draft: Draft) {
       keep((await unwrap(api.POST('/api/wish', { body }))).wishes)
     })
     last = adding.catch(() => {})
-    return adding
+    return draft.expect(adding)
   }
   const drop = (...wishes: string[]) => keep(kept.value.filter((wish) => !wishes.includes(wish)))
   /** Lets a line of a part stay as it is when the rest is balanced, or move again. */

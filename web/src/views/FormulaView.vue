@@ -1,12 +1,13 @@
 <script setup lang="ts">
 /** A formula: its header, what must be known of its draft, and its tabs, each of which keeps its place while another is open. */
-import { useRoute } from 'vue-router'
+import { onBeforeRouteLeave, useRoute } from 'vue-router'
 import DraftBanners from '@/components/frame/DraftBanners.vue'
 import FormulaHeader from '@/components/frame/FormulaHeader.vue'
 import { provideFormula } from '@/composables/useFormula'
 
 const formula = provideFormula(Number(useRoute().params.id))
 const { draft, assessment, error, again } = formula
+onBeforeRouteLeave(async () => void (await draft.settled()))
 </script>
 
 <template>
@@ -21,7 +22,7 @@ const { draft, assessment, error, again } = formula
       :away="draft.away.value"
       :restored="draft.restored.value"
       :overtaken-by="draft.overtakenBy.value"
-      :unkept="draft.error.value"
+      :unkept="draft.error.value ?? draft.refused.value"
       :error="error"
       @keep-mine="draft.keepMine"
       @take-theirs="draft.takeTheirs"

@@ -6,7 +6,7 @@ module ElmCup
     # and of everything else that goes into the pieces.
     class Formation
       # One bowl that is shaped for itself. flavour: Flavour, nil for what is plain; share: of what all share; bowl: Mixture::Bowl.
-      Formed = Value.of(:flavour, :share, :bowl)
+      ShapedBowl = Value.of(:flavour, :share, :bowl)
       # A rest under this share of the base is rounding, not a plain part.
       NOTHING = Rational(1, 100_000)
 
@@ -19,9 +19,9 @@ module ElmCup
       # Everything in the pieces as one Mixture::Bowl.
       def whole = @whole ||= Mixture::Bowl.new(@shared + @flavours.flat_map { |flavour| flavour.folded.lines })
 
-      # Formeds in the order of the flavours, what is plain last; one plain bowl where there are no flavours.
+      # ShapedBowls in the order of the flavours, what is plain last; one plain bowl where there are no flavours.
       def all
-        @all ||= @flavours.map { |flavour| Formed.new(flavour: flavour, share: flavour.split.share, bowl: bowl(flavour)) } + plain
+        @all ||= @flavours.map { |flavour| ShapedBowl.new(flavour: flavour, share: flavour.split.share, bowl: bowl(flavour)) } + plain
       end
 
       private
@@ -32,7 +32,7 @@ module ElmCup
         rest = 1 - @flavours.sum { |flavour| flavour.split.share }
         return [] unless rest > NOTHING
 
-        [Formed.new(flavour: nil, share: rest, bowl: (rest == 1) ? whole : Mixture::Bowl.new(times(rest)))]
+        [ShapedBowl.new(flavour: nil, share: rest, bowl: (rest == 1) ? whole : Mixture::Bowl.new(times(rest)))]
       end
 
       def times(share) = @shared.map { |line| line.read? ? line.times(share) : line }

@@ -6,7 +6,7 @@ module ElmCup
     class Answer
       attr_reader :settled, :before, :number
 
-      # settled: Settled; before: Assessment::Outline of the formula as it is; number: which answer it is, from 0.
+      # settled: Settlement; before: Assessment::Outline of the formula as it is; number: which answer it is, from 0.
       def initialize(settled, before, number: 0)
         @settled = settled
         @before = before

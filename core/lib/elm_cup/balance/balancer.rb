@@ -28,7 +28,7 @@ module ElmCup
       # The Result, of at most `most` answers; quick: the first that is found, not yet the least for sure.
       def result(most, quick: false)
         answers = if granted?
-          [Unchanged.new(@document, assessment)]
+          [NoChange.new(@document, assessment)]
         else
           found(quick ? 1 : most, quick)
         end

@@ -4,7 +4,7 @@ module ElmCup
   module Balance
     # Why wishes cannot be had together: those of which none can be spared, and what each would have to give.
     class Clash
-      # wishes: a least set that cannot be had; relaxed: Price::Relaxeds of them, against everything else that is wished; certain: every
+      # wishes: a least set that cannot be had; relaxed: Price::Relaxations of them, against everything else that is wished; certain: every
       # step of it was proved in the time.
       Found = Value.of(:wishes, :relaxed, certain: true)
       MOST = 3

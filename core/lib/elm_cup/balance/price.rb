@@ -13,7 +13,7 @@ module ElmCup
       NEAR = 0.002
       # to: a Float, a texture id, or nil where the wish must go; known: it was reckoned in the time; enough: with it everything else that
       # is wished can be had, not only what it clashes with here.
-      Relaxed = Value.of(:wish, :to, known: true, enough: true)
+      Relaxation = Value.of(:wish, :to, known: true, enough: true)
 
       # question: Question; others: the wishes that stay.
       def initialize(question, wish, others)
@@ -22,13 +22,13 @@ module ElmCup
         @others = others
       end
 
-      # Relaxed; nil where the others cannot be had even without it.
+      # Relaxation; nil where the others cannot be had even without it.
       def relaxed
-        return Relaxed.new(wish: @wish, to: nil, known: false) if @question.pace.over?
+        return Relaxation.new(wish: @wish, to: nil, known: false) if @question.pace.over?
         return unless @question.possible?(@others)
 
         to = alternatives ? nearest : figure
-        Relaxed.new(wish: @wish, to: to, known: !to.nil? || !priced?)
+        Relaxation.new(wish: @wish, to: to, known: !to.nil? || !priced?)
       end
 
       private

@@ -6,7 +6,7 @@ module ElmCup
     #   wish  its text     to  what it gives way to, nil where it must go     becomes  the text of the wish that it becomes
     #   enough  with it everything else that is wished can be had
     RelaxWords = Value.of(:wish, :to, :becomes, :enough, :words) do
-      # The words of a Price::Relaxed.
+      # The words of a Price::Relaxation.
       def self.of(relaxed, library)
         becomes = relaxed.to.nil? ? nil : relaxed.wish.relaxed_to(relaxed.to)
         said = "#{say(relaxed, becomes, library)}#{"; other wishes clash all the same" unless relaxed.enough}"

@@ -8,7 +8,7 @@ module ElmCup
       SALT_SPOON = "1/4 tsp"
       SALT_PINCHES = "2 pinches"
       # A line of a document with its grams.
-      Measured = Value.of(:line, :grams)
+      SeedLine = Value.of(:line, :grams)
 
       # bowl: UsualBowl; grams: ingredient id => Float; range: grams that the whole should come to; said: the cupboard's Hash.
       def initialize(bowl, grams, range, said, library)
@@ -66,13 +66,13 @@ module ElmCup
       # nil for what cannot be read, and for more than there is.
       def measured(id, text)
         line = @resolver.resolve(text, chosen: id)
-        Measured.new(line: {"text" => text, "ingredient" => id}, grams: line.grams) if line.read? &&
+        SeedLine.new(line: {"text" => text, "ingredient" => id}, grams: line.grams) if line.read? &&
           (@have[id].nil? || line.grams <= @have[id])
       end
 
       def weighed(entry)
         grams = [LineText.number(@grams[entry.id]), @have[entry.id]].compact.min
-        Measured.new(line: {"ingredient" => entry.id, "grams" => grams}, grams: grams)
+        SeedLine.new(line: {"ingredient" => entry.id, "grams" => grams}, grams: grams)
       end
 
       # Whole ones.

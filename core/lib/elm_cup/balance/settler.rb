@@ -19,7 +19,7 @@ module ElmCup
         @library = library
       end
 
-      # A Settled that differs from `earlier` ones (lists of amounts that moved), nil where none is found. The middle of a texture where
+      # A Settlement that differs from `earlier` ones (lists of amounts that moved), nil where none is found. The middle of a texture where
       # it can be reached, else its edge.
       def answer(earlier: [], quick: false)
         [false, true].each do |edge|
@@ -43,7 +43,7 @@ module ElmCup
           assessment = judged(builder)
           missed = @question.wishes.reject { |wish| wish.met?(assessment) }
           if missed.empty?
-            return Settled.new(builder: builder, assessment: assessment, found: found.with(bound: bound), problem: problem, edge: edge,
+            return Settlement.new(builder: builder, assessment: assessment, found: found.with(bound: bound), problem: problem, edge: edge,
               quick: quick)
           end
 

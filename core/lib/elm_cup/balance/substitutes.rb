@@ -23,10 +23,10 @@ module ElmCup
       }.freeze
       KEEPS_NO_TEXTURE = "no amount of it keeps the texture, with nothing else over twice or under half of what it is"
       # An Entry with the Answer that takes it in, nil where there is none.
-      Tried = Value.of(:entry, :answer)
+      Attempt = Value.of(:entry, :answer)
 
-      # line: Ingredient::Line that is replaced; entry: its Ingredient::Entry; reason: one of REASONS; answers: Tried that do, the likeliest
-      # first; refused: Tried that do not
+      # line: Ingredient::Line that is replaced; entry: its Ingredient::Entry; reason: one of REASONS; answers: Attempts that do, the
+      # likeliest first; refused: Attempts that do not
       attr_reader :line, :entry, :reason, :answers, :refused
 
       # line: an ingredient id, a name, a pointer, or what stands in the line; reason: one of REASONS, or as people say it.
@@ -95,7 +95,7 @@ module ElmCup
         return if @pace.over?
 
         settled = settled(candidate, alone: true) || settled(candidate, alone: false)
-        Tried.new(entry: candidate, answer: settled && Answer.new(settled, before))
+        Attempt.new(entry: candidate, answer: settled && Answer.new(settled, before))
       end
 
       def before = @before ||= Assessment::Outline.new(assessment)

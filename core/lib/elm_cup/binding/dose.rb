@@ -7,7 +7,7 @@ module ElmCup
     class Dose
       # grams and what they are reckoned from: (target * demand - supply) / (own - target * takes), supply in mL and own in mL a gram of the
       # line that decides.
-      Needed = Value.of(:grams, :target, :demand, :supply, :own, :takes)
+      Need = Value.of(:grams, :target, :demand, :supply, :own, :takes)
 
       # saturation: Saturation of the bowl; helper: Portion of the ingredient, figures per gram.
       def initialize(saturation, helper)
@@ -26,12 +26,12 @@ module ElmCup
       # Grams that lower S to `target`; nil when no amount does.
       def to_dry(target) = drying(target)&.grams
 
-      # Needed to raise S to `target`; nil when no amount does.
+      # The Need to raise S to `target`; nil when no amount does.
       def wetting(target)
         needed(target).select { |each| each.own > target * each.takes && each.grams.positive? }.min_by(&:grams)
       end
 
-      # Needed to lower S to `target`; nil when no amount does.
+      # The Need to lower S to `target`; nil when no amount does.
       def drying(target)
         return unless @lines.all? { |_, own| own < target * @demand_per_gram }
 
@@ -42,7 +42,7 @@ module ElmCup
 
       def needed(target)
         @lines.map do |supply, own|
-          Needed.new(grams: (target * @saturation.demand - supply) / (own - target * @demand_per_gram), target: target,
+          Need.new(grams: (target * @saturation.demand - supply) / (own - target * @demand_per_gram), target: target,
             demand: @saturation.demand, supply: supply, own: own, takes: @demand_per_gram)
         end
       end

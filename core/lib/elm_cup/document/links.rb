@@ -8,7 +8,7 @@ module ElmCup
       # Shares are written with rounding, three thirds as .333, .333, .334.
       WHOLE = Rational(1_000_001, 1_000_000)
       # A take with where it stands: index of its component, its own index in it, its Hash.
-      Placed = Value.of(:component, :at, :take) do
+      TakePlace = Value.of(:component, :at, :take) do
         def of = take["component"]
 
         def pointer = "/components/#{component}/takes/#{at}"
@@ -25,10 +25,10 @@ module ElmCup
       class << self
         private
 
-        # Placed of every share.
+        # TakePlace of every share.
         def takes(components)
           components.each_with_index.flat_map do |part, index|
-            (part["takes"] || []).each_with_index.map { |take, at| Placed.new(component: index, at: at, take: take) }
+            (part["takes"] || []).each_with_index.map { |take, at| TakePlace.new(component: index, at: at, take: take) }
           end
         end
 

@@ -3,7 +3,7 @@
 module ElmCup
   module Document
     # One change to the parts of a formula. What belongs to a part goes with it: what others take of it, its flavours, and the wishes
-    # that name it (see Wish::Following, which reads `names`).
+    # that name it (see Wish::Renaming, which reads `names`).
     # An edit is a Hash with its kind and
     #   add_part: type       remove_part: at       rename_part: at, name       move_part: at, to       type_part: at, type
     #   take: at, amount as it is typed, of; take, the place among what the part takes, where it is there already

@@ -6,7 +6,7 @@ module ElmCup
     module PartsEditWriter
       def self.call(edit)
         place = edit.place&.then { |list, index| {"list" => list, "index" => index} }
-        {"formula" => Wish::Following.call(edit.document, edit.names), "words" => edit.words, "said" => edit.said, "place" => place}.compact
+        {"formula" => Wish::Renaming.call(edit.document, edit.names), "words" => edit.words, "said" => edit.said, "place" => place}.compact
       end
     end
   end

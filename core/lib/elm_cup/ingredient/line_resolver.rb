@@ -85,7 +85,7 @@ module ElmCup
         entry = match.entry
         form, named, melted = form(text, entry)
         weighed = @weigher.weigh(reading, entry, InMeasures.filled_form(entry, form, named, melted))
-        return missing(text, reading, match, weighed.message) if weighed.is_a?(Weigher::Missing)
+        return missing(text, reading, match, weighed.message) if weighed.is_a?(Weigher::Gap)
         return missing(text, reading, match, FaultWords.say(:past_a_kitchen, kilograms: MOST_GRAMS / 1000)) if weighed.grams > MOST_GRAMS
 
         prepared, unreckoned = preparation(text, reading, match).of(entry, Rational(weighed.grams), counted: counted?(reading))

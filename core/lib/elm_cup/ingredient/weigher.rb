@@ -5,9 +5,9 @@ module ElmCup
     # Turns the terms of a reading into grams of one ingredient in one form.
     class Weigher
       # Grams (Rational), how far they may be off (share of the grams), assumptions made.
-      Weighed = Value.of(:grams, :low, :high, :assumptions)
+      Weighing = Value.of(:grams, :low, :high, :assumptions)
       # What is missing, for a person.
-      Missing = Value.of(:code, facts: {}) do
+      Gap = Value.of(:code, facts: {}) do
         # One sentence for a person.
         def message = FaultWords.say(code, facts)
       end
@@ -19,27 +19,27 @@ module ElmCup
         @standard = standard
       end
 
-      # Weighed, or Missing.
+      # Weighing, or Gap.
       def weigh(reading, entry, form)
         @assumptions = []
         terms = reading.weight ? [reading.weight] : reading.terms
         parts = terms.map { |term| part(term, entry, (term.packed || reading.packed?) ? "packed" : form) }
-        missing = parts.find { |each| each.is_a?(Missing) }
+        missing = parts.find { |each| each.is_a?(Gap) }
         return missing if missing
 
         total = parts.sum(0) { |grams, _, _| grams }
-        return Missing.new(code: :comes_to_nothing) unless total.positive? || terms.empty?
+        return Gap.new(code: :comes_to_nothing) unless total.positive? || terms.empty?
 
-        Weighed.new(grams: total, low: parts.sum(0) { |_, low, _| low }, high: parts.sum(0) { |_, _, high| high },
+        Weighing.new(grams: total, low: parts.sum(0) { |_, low, _| low }, high: parts.sum(0) { |_, _, high| high },
           assumptions: @assumptions)
       end
 
       private
 
-      # [grams, low, high] of one term, or Missing.
+      # [grams, low, high] of one term, or Gap.
       def part(term, entry, form)
         grams, plus_minus = grams_of(term, entry, form)
-        return grams if grams.is_a?(Missing)
+        return grams if grams.is_a?(Gap)
 
         assume("“a few” is taken as 3, a guess") if term.guessed
         off = Math.hypot(term.spread.to_f, plus_minus)
@@ -59,9 +59,9 @@ module ElmCup
 
       def unsaid(unit)
         one, several = unit.names.values_at(1, 0)
-        return Missing.new(code: :portion_without_weight, facts: {several: several}) if unit.kind == :portion
+        return Gap.new(code: :portion_without_weight, facts: {several: several}) if unit.kind == :portion
 
-        Missing.new(code: :pack_without_weight, facts: {one: one})
+        Gap.new(code: :pack_without_weight, facts: {one: one})
       end
 
       def mass_plus_minus(term)
@@ -82,7 +82,7 @@ module ElmCup
         if weight.nil? && (weight = by_volume(entry, entry.hand_form) || @library.weights(entry.id).find(&:grams_per_ml))
           assume("#{entry.name.downcase}, #{wanted}, is weighed as #{weight.form}") unless %w[packed melted].include?(wanted)
         end
-        return Missing.new(code: :cup_weight_unknown, facts: {name: entry.name.downcase}) unless weight
+        return Gap.new(code: :cup_weight_unknown, facts: {name: entry.name.downcase}) unless weight
 
         [ml * weight.grams_per_ml, weight.plus_minus]
       end
@@ -93,7 +93,7 @@ module ElmCup
 
       def count(term, entry)
         sizes = @library.weights(entry.id).select(&:grams_each)
-        return Missing.new(code: :piece_weight_unknown, facts: {name: entry.name.downcase}) if sizes.empty?
+        return Gap.new(code: :piece_weight_unknown, facts: {name: entry.name.downcase}) if sizes.empty?
 
         weight = sizes.find { |each| each.size == term.size } || sizes.find { |each| each.size == "medium" } || sizes.first
         assume("one is taken as #{weight.grams_each.to_f.round(1).to_s.delete_suffix(".0")} g") unless term.size && weight.size == term.size
@@ -101,7 +101,7 @@ module ElmCup
       end
 
       def powder_scoop(term, entry)
-        return Missing.new(code: :which_scoop) unless entry.family == "powder"
+        return Gap.new(code: :which_scoop) unless entry.family == "powder"
 
         assume("a scoop of powder is taken as #{POWDER_SCOOP_GRAMS} g; the pack may say otherwise")
         [term.quantity * POWDER_SCOOP_GRAMS, 0.15]

@@ -3,7 +3,7 @@
 module ElmCup
   module Balance
     # The answer of a formula that grants its wishes already.
-    class Unchanged
+    class NoChange
       attr_reader :document, :assessment, :before
 
       # document: a Hash; assessment: of it.

@@ -3,7 +3,7 @@
 module ElmCup
   module Wish
     # Wishes go with the part that they name: to its next name, or out.
-    module Following
+    module Renaming
       # document: Hash; names: a part's name => its next one, nil where it is gone. A new Hash; what is no wish stays as it is.
       def self.call(document, names)
         return document if names.empty? || !document["wishes"]
