@@ -40,7 +40,7 @@ module ElmCup
         digits = value.class.const_defined?(:DIGITS) ? value.class::DIGITS : NONE
         value.class::MEMBERS.each_with_object({}) do |name, said|
           member = value.public_send(name)
-          said[name.to_s] = of(member, digits[name]) unless member.nil?
+          said[name.name] = of(member, digits[name]) unless member.nil?
         end
       end
       private_class_method :hash, :members

@@ -49,10 +49,12 @@ module ElmCup
 
       # [Term, whether it is said of each], or nil.
       def weight(words)
-        WEIGHT.lazy.filter_map { |opening, closing|
+        WEIGHT.each do |opening, closing|
           at = words.index(opening) or next
-          TermReader.new(Scan.new(@text, from: @begins + at + 1)).weight_closed_by(closing)
-        }.first
+          found = TermReader.new(Scan.new(@text, from: @begins + at + 1)).weight_closed_by(closing)
+          return found if found
+        end
+        nil
       end
     end
   end

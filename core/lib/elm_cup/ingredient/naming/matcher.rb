@@ -38,9 +38,9 @@ module ElmCup
         # that it shares with the `alternative` ("almond" or "cashew butter").
         def match(name, preparations = [], alternative = nil)
           own = sharing_noun(name, alternative) || certain(name)
-          completed = preparations.lazy.reject { |words| form_of?(own, words) }.map { |words| certain("#{words} #{name}") }.find(&:itself)
-          completed = own if own&.entry && (completed&.entry.nil? || completed.entry == own.entry)
-          completed || own || without_form_words(name) || claimed(name) || nearly(name)
+          whole = completed(name, preparations, own)
+          whole = own if own&.entry && (whole&.entry.nil? || whole.entry == own.entry)
+          whole || own || without_form_words(name) || claimed(name) || nearly(name)
         end
 
         # `name` is one ingredient's without any guessing, or can be that of several; words of a form may stand with it.
@@ -56,7 +56,14 @@ module ElmCup
           return if alternative.nil? || name.end_with?("s")
 
           words = alternative.split
-          (1...words.size).lazy.map { |from| certain("#{name} #{words.drop(from).join(" ")}") }.find(&:itself)
+          (1...words.size).each { |from| certain("#{name} #{words.drop(from).join(" ")}")&.then { |match| return match } }
+          nil
+        end
+
+        # The Match of the name with one of the preparations that are more than a form of what it is without.
+        def completed(name, preparations, own)
+          preparations.each { |words| form_of?(own, words) || certain("#{words} #{name}")&.then { |match| return match } }
+          nil
         end
 
         # "oats, ground": the words name a form of what was found, so they do not make another ingredient of it.
