@@ -2,7 +2,7 @@
 /** The Cup: a bowl in section whose wall is the scale of saturation. Draws computed data; computes nothing of the job. */
 import { computed, useId } from 'vue'
 import type { Saturation, Split, TextureId } from '@/api/client'
-import { RIM, levelWords, strata, zones } from './cupGeometry'
+import { FOOT, LEAN, LEFT, RIGHT, RIM, TOP, levelWords, slab, strata, xLeft, xRight, y, zones } from './cupGeometry'
 
 const props = defineProps<{
   saturation?: Saturation
@@ -17,18 +17,6 @@ const props = defineProps<{
 }>()
 
 const uid = useId()
-const TOP = 34
-const FOOT = 334
-const LEFT = 46
-const RIGHT = 214
-const LEAN = 20
-const y = (value: number) => FOOT - (Math.min(value, RIM) / RIM) * (FOOT - TOP)
-const xLeft = (at: number) => LEFT + (LEAN * (at - TOP)) / (FOOT - TOP)
-const xRight = (at: number) => RIGHT - (LEAN * (at - TOP)) / (FOOT - TOP)
-const slab = (from: number, to: number) => {
-  const [low, high] = [y(from), y(to)]
-  return `${xLeft(high)},${high} ${xRight(high)},${high} ${xRight(low)},${low} ${xLeft(low)},${low}`
-}
 const layers = computed(() => (props.split ? strata(props.split, props.demandMl ?? 0) : []))
 const words = computed(() => zones(props.edges).map((zone, index) => ({ ...zone, ...props.textures[index]! })))
 const wanted = computed(() => words.value.find((zone) => zone.id === props.want))

@@ -2,6 +2,20 @@ import type { Saturation, Split } from '@/api/client'
 
 /** The wall's scale: saturation 0 at the foot, RIM at the rim. */
 export const RIM = 2.2
+/** The wall in the units of the drawing: its rim and foot, its sides at the rim, and how far each leans in towards the foot. */
+export const TOP = 34
+export const FOOT = 334
+export const LEFT = 46
+export const RIGHT = 214
+export const LEAN = 20
+export const y = (value: number) => FOOT - (Math.min(value, RIM) / RIM) * (FOOT - TOP)
+export const xLeft = (at: number) => LEFT + (LEAN * (at - TOP)) / (FOOT - TOP)
+export const xRight = (at: number) => RIGHT - (LEAN * (at - TOP)) / (FOOT - TOP)
+/** The corners of what stands between two values of the scale. */
+export function slab(from: number, to: number) {
+  const [low, high] = [y(from), y(to)]
+  return `${xLeft(high)},${high} ${xRight(high)},${high} ${xRight(low)},${low} ${xLeft(low)},${low}`
+}
 export const BINDERS = ['water', 'syrup', 'pulp', 'fat'] as const
 export type Binder = (typeof BINDERS)[number]
 

@@ -22,11 +22,11 @@ import { useBalance } from '@/composables/useBalance'
 import { useFormula } from '@/composables/useFormula'
 import { useKitchen } from '@/composables/useKitchen'
 import { useLibrary } from '@/composables/useLibrary'
+import { useMixKeys } from '@/composables/useMixKeys'
 import { usePartInHand } from '@/composables/usePartInHand'
 import { useParts } from '@/composables/useParts'
 import { useSlip } from '@/composables/useSlip'
 import { useWishes } from '@/composables/useWishes'
-import { useShortcuts, type Shortcut } from '@/composables/useShortcuts'
 
 const router = useRouter()
 const formula = useFormula()
@@ -75,31 +75,19 @@ onDeactivated(() => {
   slip.show(undefined)
 })
 
-function focusedRow() {
-  const row = window.document.activeElement?.closest<HTMLElement>('[data-line]')?.dataset.line
-  return row ? Number(row) - 1 : undefined
-}
-function nudgeFocused(direction: 1 | -1) {
-  const row = focusedRow()
-  if (row !== undefined) slip.nudge(row, direction)
-}
-const shortcuts: Shortcut[] = [
-  { keys: '/', what: 'To the entry line', run: () => entry.value?.focus() },
-  { keys: 'ctrl+z', what: 'Undo', run: () => draft.undo(), inFields: true },
-  { keys: 'ctrl+shift+z', what: 'Redo', run: () => draft.history.redo(), inFields: true },
-  { keys: 'ctrl+s', what: 'Save', run: () => formula.save(), inFields: true },
-  { keys: 'alt+ArrowUp', what: 'A spoon more of the line in hand', run: () => nudgeFocused(1), inFields: true },
-  { keys: 'alt+ArrowDown', what: 'A spoon less of the line in hand', run: () => nudgeFocused(-1), inFields: true },
-  { keys: 'alt+ArrowLeft', what: 'The part in hand one place earlier', run: () => moveInHand(-1) },
-  { keys: 'alt+ArrowRight', what: 'The part in hand one place later', run: () => moveInHand(1) },
-  { keys: 'b', what: 'Balance: the least change that gives what you want', run: () => wishBar.value?.balance() },
-  { keys: 'w', what: 'To the wishes', run: () => wishBar.value?.focus() },
-  { keys: 't', what: 'Trial spoonful: one or two pieces first', run: () => dialogs.value?.tryOut() },
-  { keys: 'l', what: 'Second look', run: () => window.document.getElementById('second-look')?.focus() },
-  { keys: 'm', what: 'Made it: write a batch down', run: () => router.push(`/formulas/${formulaId}/made`) },
-  { keys: '?', what: 'These keys', run: () => (keysShown.value = true) },
-]
-useShortcuts(() => shortcuts)
+const shortcuts = useMixKeys({
+  type: () => entry.value?.focus(),
+  undo: draft.undo,
+  redo: draft.history.redo,
+  save: formula.save,
+  nudge: slip.nudge,
+  movePart: moveInHand,
+  balance: () => wishBar.value?.balance(),
+  wish: () => wishBar.value?.focus(),
+  tryOut: () => dialogs.value?.tryOut(),
+  writeDown: () => router.push(`/formulas/${formulaId}/made`),
+  showKeys: () => (keysShown.value = true),
+})
 </script>
 
 <template>
