@@ -64,8 +64,16 @@ module EveryDoor
       "label" => answer { ElmCup.label(PANTRY.first) },
       "convert" => ["1/2 c + 2 tbsp honey", "75 g honey", "3 blorps", "2 cups rolled oats, ground"].product(%w[g measure cups ml])
         .map { |text, to| answer { ElmCup.convert(text, to: to) } },
-      "cupboard" => answer { ElmCup.cupboard({"elm_cup" => "cupboard/1", "have" => have, "shape" => {"kind" => "ball", "piece_grams" => 18}, "wishes" => ["kcal<=100"]}, seconds: 20.0) },
-      "rescue" => %w[oats dates].product(%w[crumbly tacky]).map { |family, seen| answer { ElmCup.rescue_bowl({"elm_cup" => "bowl/1", "family" => family, "grams" => 400, "seen" => seen, "want" => "rolls"}) } },
+      "cupboard" => answer {
+        ElmCup.cupboard({"elm_cup" => "cupboard/1", "have" => have, "shape" => {"kind" => "ball", "piece_grams" => 18},
+              "wishes" => ["kcal<=100"]}, seconds: 20.0)
+      },
+      "rescue" => %w[oats dates].product(%w[crumbly tacky]).map { |family, seen|
+        answer {
+          ElmCup.rescue_bowl({"elm_cup" => "bowl/1",
+              "family" => family, "grams" => 400, "seen" => seen, "want" => "rolls"})
+        }
+      },
       "wish" => ["rolls", "under 90 kcal", "no peanut", "two dozen", "less sweet", "zzz"].map { |text| answer { ElmCup.wish(nil, text) } },
       "nudge" => answer { ElmCup.nudge("1/2 cup honey", 2) }, "csv" => answer { ElmCup.write_pantry_csv(PANTRY) },
       "imports" => Dir[File.join(__dir__, "../core/import_texts/*.txt")].sort.map { |file| answer { ElmCup.import(File.binread(file)) } }

@@ -12,7 +12,8 @@ RSpec.describe "Any document at all" do
     amount = pick("1/2 c + 2 tbsp", "#{random.rand(1..900)} g", "3", "a pinch of", "2-3 tbsp", "heaping tsp", "1 scoop #40", "100000 g",
       "0.0001 g", "1/999 tsp", "1 packed cup", "1 can (400 g)",
       "2 x 50 g", "1 (8 oz) package", "½", "0", "-1", "1e9 g", "", "juice of", "two handfuls")
-    "#{amount} #{[entry.name, *entry.names, *entry.assumed_names].sample(random: random)}#{pick("", ", melted", ", ground", ", chopped", ", to paste", " (optional)", "\u202E", "\u0000", "<b>")}"
+    "#{amount} #{[entry.name, *entry.names, *entry.assumed_names].sample(random: random)}#{pick("", ", melted", ", ground", ", chopped",
+      ", to paste", " (optional)", "\u202E", "\u0000", "<b>")}"
   end
 
   def component
@@ -27,7 +28,12 @@ RSpec.describe "Any document at all" do
   # One to three components, the later ones taking of the earlier, and now and then two flavours of the first.
   def layers
     parts = Array.new(random.rand(1..3)) { |index| component.merge("name" => "part #{index}") }
-    parts.each_with_index { |part, index| part["takes"] = [{"component" => "part #{index - 1}", **pick({"share" => 0.25}, {"grams" => 12.5}, {"text" => "1/4 cup"})}] if index.positive? && pick(true, false) }
+    parts.each_with_index do |part, index|
+      if index.positive? && pick(true, false)
+        part["takes"] = [{"component" => "part #{index - 1}",
+                          **pick({"share" => 0.25}, {"grams" => 12.5}, {"text" => "1/4 cup"})}]
+      end
+    end
     splits = pick(true, false) ? [{"name" => "one", "share" => 0.5, "lines" => [{"text" => line_text}]},
       {"name" => "two", "share" => 0.25, "topping" => [{"text" => line_text}]}] : []
     {"components" => parts, "splits" => splits}
@@ -78,7 +84,9 @@ RSpec.describe "Any document at all" do
         ElmCup.assess(document.merge(key => value))
       rescue ElmCup::InvalidDocument => error
         refused += 1
-        error.faults.each { |fault| expect([fault.pointer, fault.message]).to match([a_string_starting_with("/"), /\A(?!.*(?:#<|NilClass|undefined)).{10,200}\z/]) }
+        error.faults.each do |fault|
+          expect([fault.pointer, fault.message]).to match([a_string_starting_with("/"), /\A(?!.*(?:#<|NilClass|undefined)).{10,200}\z/])
+        end
       end
     end
     expect(refused).to be > 35

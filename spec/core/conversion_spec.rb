@@ -33,6 +33,8 @@ RSpec.describe "Grams in kitchen measures" do
       .each do |unit, amount|
       expect(ElmCup.convert("1 cup honey", to: unit)["amount"]).to be_within(0.001).of(amount), unit
     end
-    ["handful", "scoop", "can", "pieces", "parsec", "", nil].each { |unit| expect { ElmCup.convert("1 cup honey", to: unit) }.to raise_error(ElmCup::UnreadableText, /is no unit to convert to; use g, kg/) }
+    ["handful", "scoop", "can", "pieces", "parsec", "", nil].each do |unit|
+      expect { ElmCup.convert("1 cup honey", to: unit) }.to raise_error(ElmCup::UnreadableText, /is no unit to convert to; use g, kg/)
+    end
   end
 end

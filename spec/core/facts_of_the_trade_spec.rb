@@ -4,9 +4,13 @@
 RSpec.describe "Facts of the trade (common practice)" do
   def grams(text) = read(text)["grams"]
 
-  it("16 large soft dates fill about 2 cups") { expect(grams("16 large soft dates")).to be_within(6).percent_of(grams("2 cups soft dates")) }
+  it("16 large soft dates fill about 2 cups") do
+    expect(grams("16 large soft dates")).to be_within(6).percent_of(grams("2 cups soft dates"))
+  end
   it("a large soft date, pitted, is about 24 g") { expect(grams("1 large soft date")).to eq(24) }
-  it("dates are about two thirds sugar") { expect(ElmCup.assess(formula("100 g soft dates"))["nutrition_per_100g"]["sugars_g"]).to be_within(4).of(66) }
+  it("dates are about two thirds sugar") do
+    expect(ElmCup.assess(formula("100 g soft dates"))["nutrition_per_100g"]["sugars_g"]).to be_within(4).of(66)
+  end
   it("packed weighs more than loose") { expect(grams("1 packed cup brown sugar")).to be > grams("1 cup brown sugar") * 1.2 }
   it("ground weighs more than rolled, chopped less than whole") do
     expect(grams("1 cup oats, ground")).to be > grams("1 cup rolled oats")
@@ -30,15 +34,27 @@ RSpec.describe "Facts of the trade (common practice)" do
     expect(saturation("12 soft dates, to paste", "1 cup oats")).to be > 0.7
   end
 
-  it("natural nut butter flows more than the no-stir kind") { expect(saturation("100 g natural peanut butter")).to be > saturation("100 g no-stir peanut butter") }
-  it("a rest thickens a mix with oats and ground seeds") { expect(bowl("24 g honey", "28 g peanut butter", "18 g rolled oats", "12 g ground flax")["rescue"]["rest"]).to match(/30 minutes/) }
-  it("finely ground oats take up more than whole ones") { expect(saturation("60 g honey", "60 g rolled oats, ground")).to be < saturation("60 g honey", "60 g rolled oats") }
+  it("natural nut butter flows more than the no-stir kind") do
+    expect(saturation("100 g natural peanut butter")).to be > saturation("100 g no-stir peanut butter")
+  end
+  it("a rest thickens a mix with oats and ground seeds") do
+    expect(bowl("24 g honey", "28 g peanut butter", "18 g rolled oats", "12 g ground flax")["rescue"]["rest"]).to match(/30 minutes/)
+  end
+  it("finely ground oats take up more than whole ones") do
+    expect(saturation("60 g honey", "60 g rolled oats, ground")).to be < saturation("60 g honey", "60 g rolled oats")
+  end
   it("coconut oil is liquid in a warm kitchen and hard in a cold one") do
     expect([4, 20, 26].map { |celsius| ElmCup::Fat::LiquidShare.share("coconut", celsius) }).to eq([0.1, 0.65, 1.0])
   end
 
-  it("a scoop's number is how many fill a US quart") { [16, 40, 100].each { |number| expect(ElmCup::Piece::Scoop.millilitres(number) * number).to eq(4 * ElmCup::Quantity::CupStandard::US.cup_ml) } }
-  it("dark on a pack promises nothing, so plain “chocolate” is asked about") { expect(read("100 g chocolate")["status"]).to eq("ambiguous") }
+  it("a scoop's number is how many fill a US quart") do
+    [16, 40, 100].each do |number|
+      expect(ElmCup::Piece::Scoop.millilitres(number) * number).to eq(4 * ElmCup::Quantity::CupStandard::US.cup_ml)
+    end
+  end
+  it("dark on a pack promises nothing, so plain “chocolate” is asked about") do
+    expect(read("100 g chocolate")["status"]).to eq("ambiguous")
+  end
   it("sesame paste is a sesame allergen; honey is not vegan; oats are only gluten-free when grown for it") do
     expect(read("1 tbsp tahini")["allergens"]).to eq(["sesame"])
     expect(ElmCup.assess(formula("100 g honey"))["diets"]).not_to include("vegan")

@@ -38,18 +38,40 @@ RSpec.describe "An import of any lay-out" do
       lines = names.map { |name| mark + way.call(name, random.rand(2..9)) }
       [[titles.sample(random: random), "", heads.sample(random: random), lines.join(gap), methods.sample(random: random)].join("\n"), 1]
     },
-    "a list in many hands" => ->(names, random) { [["Seed bites", heads.sample(random: random), *names.map { |name| ways.sample(random: random).call(name, random.rand(2..9)) }].join("\n"), 1] },
+    "a list in many hands" => ->(names, random) {
+      [["Seed bites", heads.sample(random: random),
+        *names.map { |name| ways.sample(random: random).call(name, random.rand(2..9)) }].join("\n"), 1]
+    },
     "two parts" => ->(names, random) {
       way, mark, (first, second) = ways.sample(random: random), marks.sample(random: random), parts.sample(random: random)
       above, below = names.map { |name| mark + way.call(name, random.rand(2..9)) }.each_slice((names.size / 2.0).ceil).to_a
       [["Seed bites", "", first, *above, "", second, *below, methods.sample(random: random)].join("\n"), 2]
     },
-    "amounts above names" => ->(names, random) { [["Seed bites", "Ingredients", *names.flat_map { |name| ["#{random.rand(2..9)} tbsp", name] }, "Method", "Mix."].join("\n"), 1] },
-    "names above amounts" => ->(names, random) { [["Seed bites", "Ingredients", *names.flat_map { |name| [name, "#{random.rand(2..9)}0 g"] }, "Method", "Mix."].join("\n"), 1] },
-    "a table" => ->(names, random) { [["# Seed bites", "| Ingredient | Amount |", "|---|---|", *names.map { |name| "| #{name} | #{random.rand(2..9)}0 g |" }, "", "Mix and roll."].join("\n"), 1] },
-    "a table with the unit in its head" => ->(names, random) { [["# Seed bites", "| Ingredient | g |", "|---|--:|", *names.map { |name| "| #{name} | #{random.rand(20..90)} |" }].join("\n"), 1] },
-    "two columns" => ->(names, random) { [["Seed bites", "", *names.each_slice(2).map { |pair| pair.map { |name| "#{random.rand(1..3)} c. #{name}".ljust(30) }.join }, "", "Mix."].join("\n"), 1] },
-    "aligned columns" => ->(names, random) { [["Seed bites", "Ingredients", *names.map { |name| name.capitalize.ljust(28) + "#{random.rand(20..90)} g" }].join("\n"), 1] },
+    "amounts above names" => ->(names, random) {
+      [["Seed bites", "Ingredients",
+        *names.flat_map { |name| ["#{random.rand(2..9)} tbsp", name] }, "Method", "Mix."].join("\n"), 1]
+    },
+    "names above amounts" => ->(names, random) {
+      [["Seed bites", "Ingredients",
+        *names.flat_map { |name| [name, "#{random.rand(2..9)}0 g"] }, "Method", "Mix."].join("\n"), 1]
+    },
+    "a table" => ->(names, random) {
+      [["# Seed bites", "| Ingredient | Amount |", "|---|---|",
+        *names.map { |name| "| #{name} | #{random.rand(2..9)}0 g |" }, "", "Mix and roll."].join("\n"), 1]
+    },
+    "a table with the unit in its head" => ->(names, random) {
+      [["# Seed bites", "| Ingredient | g |", "|---|--:|",
+        *names.map { |name| "| #{name} | #{random.rand(20..90)} |" }].join("\n"), 1]
+    },
+    "two columns" => ->(names, random) {
+      [["Seed bites", "",
+        *names.each_slice(2).map { |pair| pair.map { |name| "#{random.rand(1..3)} c. #{name}".ljust(30) }.join }, "",
+        "Mix."].join("\n"), 1]
+    },
+    "aligned columns" => ->(names, random) {
+      [["Seed bites", "Ingredients",
+        *names.map { |name| name.capitalize.ljust(28) + "#{random.rand(20..90)} g" }].join("\n"), 1]
+    },
     "semicolons" => ->(names, random) {
       way = ways.values_at(0, 1, 2, 3, 6, 12).sample(random: random)
       ["Seed bites\nIngredients: #{names.map { |name| way.call(name, random.rand(2..9)) }.join("; ")}\nMethod: Mix. Roll.", 1]
@@ -58,9 +80,15 @@ RSpec.describe "An import of any lay-out" do
       *most, last = names.map { |name| "#{random.rand(20..90)} g #{name}" }
       ["Seed bites. You will need #{most.join(", ")} and #{last}. Mix everything and roll into balls.", 1]
     },
-    "numbers" => ->(names, random) { [["Seed bites", "Ingredients", *names.each.with_index(1).map { |name, at| "#{at}. #{random.rand(20..90)} g #{name}" }, "Method", "1. Mix."].join("\n"), 1] },
+    "numbers" => ->(names, random) {
+      [["Seed bites", "Ingredients",
+        *names.each.with_index(1).map { |name, at| "#{at}. #{random.rand(20..90)} g #{name}" }, "Method", "1. Mix."].join("\n"), 1]
+    },
     "the source of a page" => ->(names, random) { ["<h1>Seed bites</h1><ul>#{names.map { |name| "<li><span>#{random.rand(20..90)}</span> <span>g</span> <b>#{name}</b></li>" }.join}</ul><p>Mix.</p>", 1] },
-    "JSON-LD" => ->(names, random) { [JSON.generate("@type" => "Recipe", "name" => "Seed bites", "recipeIngredient" => names.map { |name| ways.sample(random: random).call(name, random.rand(2..9)) }), 1] }
+    "JSON-LD" => ->(names, random) {
+      [JSON.generate("@type" => "Recipe", "name" => "Seed bites",
+        "recipeIngredient" => names.map { |name| ways.sample(random: random).call(name, random.rand(2..9)) }), 1]
+    }
   }
 
   layouts.each do |layout, write|

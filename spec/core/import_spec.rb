@@ -11,7 +11,9 @@ RSpec.describe "An import" do
   def import(text) = ElmCup.import(text)
 
   def read_as(line)
-    (line["status"] == "read") ? "#{line["ingredient"]} #{line["grams"].round(1).to_s.delete_suffix(".0")}" : "#{line["status"]}: #{line["text"]}"
+    return "#{line["status"]}: #{line["text"]}" unless line["status"] == "read"
+
+    "#{line["ingredient"]} #{line["grams"].round(1).to_s.delete_suffix(".0")}"
   end
 
   def components(answer)
@@ -29,7 +31,10 @@ RSpec.describe "An import" do
         .to eq(said.values_at("name", "pieces", "steps"))
       expect(components(answer)).to eq(said["parts"])
       expect { ElmCup.check(answer["formula"]) }.not_to raise_error
-      answer["lines"].each { |line| expect(answer["formula"].dig(*line["pointer"].split("/").drop(1).map { |key| key.match?(/\A\d/) ? key.to_i : key })["text"]).to eq(line["text"]) }
+      answer["lines"].each do |line|
+        expect(answer["formula"].dig(*line["pointer"].split("/").drop(1).map { |key| key.match?(/\A\d/) ? key.to_i : key })["text"])
+          .to eq(line["text"])
+      end
     end
   end
 
@@ -63,7 +68,9 @@ RSpec.describe "An import" do
     {
       "cut into 16." => 16, "Roll into 18, chill" => 18, "you should get 16-18" => 17, "press 20x20, chill, cut 5x4" => 20,
       "balls (about 48)" => 48, "roll 22 balls" => 22, "24 @ 20g" => 24,
-      "14 balls of about 18g" => 14, "Yield: 2 1/2 dozen" => 30, "about thirty bites" => 30, "Scoop 24, chill" => 24, "press in a slice tin" => nil, "cut into 2.5 cm squares" => nil, "cut into 5 cm squares" => nil, "cut into 3 x 4 cm bars" => nil, "cut into 24 small round bites" => 24, "divide into 3." => nil,
+      "14 balls of about 18g" => 14, "Yield: 2 1/2 dozen" => 30, "about thirty bites" => 30, "Scoop 24, chill" => 24,
+      "press in a slice tin" => nil, "cut into 2.5 cm squares" => nil, "cut into 5 cm squares" => nil, "cut into 3 x 4 cm bars" => nil,
+      "cut into 24 small round bites" => 24, "divide into 3." => nil,
       "press into a 20 cm tin" => nil, "cut in 20 x 20 cm" => nil, "chill for 30 min" => nil
     }.each { |step, pieces| expect(import("1 cup oats\n10 dates\nStep 1: #{step}")["formula"].dig("shape", "pieces")).to eq(pieces), step }
   end
@@ -161,14 +168,17 @@ RSpec.describe "An import" do
   end
 
   it "refuses what is no recipe, too long, or no text" do
-    {"" => /empty/, "\xff\xfe" => /UTF-8/, "just some words about June" => /No line of this reads as an amount/, "1 cup oats\n" * 2_001 => /2000 is the most/, "x " * 150_000 => /200000 is the most/, "[1, 2]" => /no schema.org Recipe/,
+    {"" => /empty/, "\xff\xfe" => /UTF-8/, "just some words about June" => /No line of this reads as an amount/,
+     "1 cup oats\n" * 2_001 => /2000 is the most/, "x " * 150_000 => /200000 is the most/, "[1, 2]" => /no schema.org Recipe/,
      "{\"@type\": \"Recipe\"" => /not JSON/, "{\"a\": 1}" => /no “elm_cup” key/, "a" * 20_000_000 => /1000000 is the most/,
      "{\"a\":#{"[" * 10_000}" => /nested deeper/, "[" * 10_000 + "]" * 10_000 => /nested deeper/}
       .each { |text, message| expect { import(text.b) }.to raise_error(ElmCup::InvalidDocument, message), text[0, 40] }
   end
 
   it "decodes what entities stand for, and leaves those that stand for nothing" do
-    {"1&frac12; cups oats" => "1½ cups oats", "1 cup&#160;oats" => "1 cup oats", "1 cup &#x6f;ats" => "1 cup oats", "1 cup oats (&#xD800;)" => "1 cup oats (&#xD800;)", "1 cup oats (&#x110000;)" => "1 cup oats (&#x110000;)", "1 cup oats (&#99999999;)" => "1 cup oats (&#99999999;)", "1 cup oats & honey" => "1 cup oats & honey"}
+    {"1&frac12; cups oats" => "1½ cups oats", "1 cup&#160;oats" => "1 cup oats", "1 cup &#x6f;ats" => "1 cup oats",
+     "1 cup oats (&#xD800;)" => "1 cup oats (&#xD800;)", "1 cup oats (&#x110000;)" => "1 cup oats (&#x110000;)",
+     "1 cup oats (&#99999999;)" => "1 cup oats (&#99999999;)", "1 cup oats & honey" => "1 cup oats & honey"}
       .each { |raw, text| expect(ElmCup::Exchange::RecipeLine.from(raw).text).to eq(text), raw }
     expect(import(JSON.generate("@type" => "Recipe", "name" => "a &#xD800; b", "recipeIngredient" => ["1 cup oats"]))["formula"]["name"])
       .to eq("a &#xD800; b")
@@ -221,8 +231,12 @@ RSpec.describe "An import" do
     end
 
     it "reads yields and instructions in each of their shapes" do
-      {18 => 18, "Makes 18 balls" => 18, "18 servings" => nil, ["1 batch", "24"] => 24, ["1 log", "Makes 20 slices"] => 20, "a few" => nil, "1 (8-inch) pan, 16 squares" => 16, "2 loaves" => nil, "makes about 2 dozen balls" => 24, {"@type" => "QuantitativeValue", "value" => 12, "unitText" => "bars"} => 12, nil => nil}
-        .each { |said, pieces| expect(ld(recipe.merge("recipeYield" => said))["formula"].dig("shape", "pieces")).to eq(pieces), said.inspect }
+      {18 => 18, "Makes 18 balls" => 18, "18 servings" => nil, ["1 batch", "24"] => 24, ["1 log", "Makes 20 slices"] => 20, "a few" => nil,
+       "1 (8-inch) pan, 16 squares" => 16, "2 loaves" => nil, "makes about 2 dozen balls" => 24,
+       {"@type" => "QuantitativeValue", "value" => 12, "unitText" => "bars"} => 12, nil => nil}
+        .each do |said, pieces|
+          expect(ld(recipe.merge("recipeYield" => said))["formula"].dig("shape", "pieces")).to eq(pieces), said.inspect
+        end
       {
         "Stir.<br>Roll." => ["Stir.", "Roll."], "Stir.\nRoll." => ["Stir.", "Roll."], "1. Stir.\n2. Roll." => ["Stir.", "Roll."],
         ["Stir.", "Roll."] => ["Stir.", "Roll."],
@@ -237,9 +251,8 @@ RSpec.describe "An import" do
         "50 g dark chocolate"]))
       expect(headed["formula"]["components"].map { |part| [part["name"], part["type"], part["lines"].size] })
         .to eq([["base", "base", 2], ["topping", "topping", 1]])
-      parts = ld(recipe.except("recipeIngredient").merge("hasPart" => [{"@type" => "Recipe", "name" => "Base",
-                                                                        "recipeIngredient" => ["1 cup oats"]}, {"@type" => "Recipe",
-                                                                                                                "name" => "Filling", "recipeIngredient" => ["1 cup tahini"]}]))
+      inner = ->(name, line) { {"@type" => "Recipe", "name" => name, "recipeIngredient" => [line]} }
+      parts = ld(recipe.except("recipeIngredient").merge("hasPart" => [inner["Base", "1 cup oats"], inner["Filling", "1 cup tahini"]]))
       expect(parts["formula"]["components"].map { |part| part["name"] }).to eq(%w[base filling])
       expect(ld(recipe.except("recipeIngredient").merge("ingredients" => "1 cup oats\n2 tbsp honey"))["lines"].size).to eq(2)
       expect(ld([recipe, recipe.merge("name" => "Second")])["notes"]).to include(/“Second”, is not taken/)
@@ -260,7 +273,10 @@ RSpec.describe "An import" do
         .to raise_error(ElmCup::InvalidDocument, /nested deeper than can be read \(60 levels\)/)
       nested = (1..50).reduce(recipe) { |inner, _| {"@graph" => [inner]} }
       expect { import(JSON.generate(nested, max_nesting: 0)) }.to raise_error(ElmCup::InvalidDocument, /nested deeper/)
-      expect { ld(recipe.merge("recipeIngredient" => {"a" => 1}, "name" => [[1]], "recipeYield" => [[]], "recipeInstructions" => [[[[[[[["x"]]]]]]]])) }.to raise_error(ElmCup::InvalidDocument)
+      expect {
+        ld(recipe.merge("recipeIngredient" => {"a" => 1}, "name" => [[1]], "recipeYield" => [[]],
+          "recipeInstructions" => [[[[[[[["x"]]]]]]]]))
+      }.to raise_error(ElmCup::InvalidDocument)
     end
   end
 
@@ -269,7 +285,9 @@ RSpec.describe "An import" do
       {"elm_cup" => "formula/1", "name" => "Layered *and* <odd> #1 | a\\b", "components" => [
         {"name" => "caramel", "type" => "filling", "process" => "processor", "want" => "spreads",
          "lines" => [{"text" => "12 soft dates, soaked 1 h"}, {"text" => "3 tbsp cashew butter"}]},
-        {"name" => "dough", "type" => "dough", "process" => "hand", "want" => "presses", "lines" => [{"text" => "1 1/2 cups rolled oats, ground"}, {"text" => "2 tbsp house spice", "ingredient" => "spice-mixed"}, {"text" => "1/3 cup [good] tahini"}],
+        {"name" => "dough", "type" => "dough", "process" => "hand", "want" => "presses",
+         "lines" => [{"text" => "1 1/2 cups rolled oats, ground"}, {"text" => "2 tbsp house spice", "ingredient" => "spice-mixed"},
+           {"text" => "1/3 cup [good] tahini"}],
          "takes" => [{"component" => "caramel", "share" => 0.25}]}
       ], "shape" => {"kind" => "ball", "piece_grams" => 18}, "splits" => [{"name" => "nib", "share" => 0.5, "component" => "dough",
                                                                            "lines" => [{"text" => "20 g cocoa nibs"}],
@@ -284,7 +302,9 @@ RSpec.describe "An import" do
 
     it "names every line to other readers, flavours too, and knows the flavours again" do
       changed = JSON.parse(ElmCup.export(document, "jsonld"))
-      expect(changed["recipeIngredient"]).to eq(document["components"].flat_map { |part| part["lines"].map { |line| line["text"] } } + ["20 g cocoa nibs", "1 tsp flaky salt"])
+      expect(changed["recipeIngredient"])
+        .to eq(document["components"].flat_map { |part| part["lines"].map { |line| line["text"] } } + ["20 g cocoa nibs",
+          "1 tsp flaky salt"])
       changed["name"] = "Changed"
       back = import(JSON.generate(changed))["formula"]
       expect(back["components"].map { |part| part["name"] }).to eq(%w[caramel dough])
@@ -319,7 +339,11 @@ RSpec.describe "An import" do
       random = Random.new(11)
       library = ElmCup.shipped.all
       60.times do
-        lines = Array.new(random.rand(1..6)) { {"text" => "#{["1 1/2 cups", "½ cup", "120 g", "2-3 tbsp", "1/3 cup + 1 tbsp", "10"].sample(random: random)} #{library.sample(random: random).name.downcase}#{["", ", melted", " (chopped)", ", soaked 2 h"].sample(random: random)}"} }
+        lines = Array.new(random.rand(1..6)) {
+          {"text" => "#{["1 1/2 cups", "½ cup", "120 g", "2-3 tbsp", "1/3 cup + 1 tbsp",
+            "10"].sample(random: random)} #{library.sample(random: random).name.downcase}#{["", ", melted", " (chopped)",
+              ", soaked 2 h"].sample(random: random)}"}
+        }
         formula = {"elm_cup" => "formula/1", "name" => "Any",
                    "components" => [{"name" => "dough", "type" => "dough", "process" => "hand", "lines" => lines}]}
         back = %w[md jsonld json].map { |format| import(ElmCup.export(formula, format))["formula"]["components"][0]["lines"] }

@@ -5,7 +5,9 @@ require "ripper"
 
 # The core's files as they stand, and what stands in their code.
 module CoreSources
-  SOURCES = Dir[File.expand_path("../../core/lib/**/*.rb", __dir__)].to_h { |file| [file[%r{core/lib/(?:elm_cup/)?(.*)}, 1], File.read(file)] }
+  SOURCES = Dir[File.expand_path("../../core/lib/**/*.rb", __dir__)].to_h { |file|
+    [file[%r{core/lib/(?:elm_cup/)?(.*)}, 1], File.read(file)]
+  }
   # The folders, in the order a cook asks; each leans only on those above it.
   ORDER = %w[quantity ingredient pantry mixture fat binding piece cold document wish second_look assessment balance observation exchange door].freeze
   COMMENTS = %i[on_comment on_embdoc on_embdoc_beg on_embdoc_end].freeze

@@ -9,18 +9,23 @@ RSpec.describe "What was said of a batch" do
 
   it "is folded: lines weighed anew or by what is added, additions pile up, the last word of the rest holds" do
     oats = "/components/0/lines/0"
-    said = state(happened("weighed", {"line" => oats, "grams" => 80, "target" => 95}), happened("weighed", {"line" => oats, "grams" => 14, "mode" => "add", "target" => 95}),
-      happened("weighed", {"line" => "/components/0/lines/1", "grams" => 230}), happened("weighed", {"line" => "/components/0/lines/1", "grams" => 240}),
-      happened("looked", {"texture" => 1}), happened("looked", {"texture" => 3}), happened("addition", {"text" => "1 tsp water", "grams" => 4.93}),
+    said = state(happened("weighed", {"line" => oats, "grams" => 80, "target" => 95}),
+      happened("weighed", {"line" => oats, "grams" => 14, "mode" => "add", "target" => 95}),
+      happened("weighed", {"line" => "/components/0/lines/1", "grams" => 230}),
+      happened("weighed", {"line" => "/components/0/lines/1", "grams" => 240}),
+      happened("looked", {"texture" => 1}), happened("looked", {"texture" => 3}),
+      happened("addition", {"text" => "1 tsp water", "grams" => 4.93}),
       happened("addition", {"text" => "luck"}), happened("note", {"text" => "one"}), happened("note", {"text" => "two"}))
-    expect(said["lines"].map { |line| line.values_at("text", "planned_grams", "actual_grams") }).to eq([["1 cup oats", 95, 94.0], ["10 soft dates", nil, 240.0]])
+    expect(said["lines"].map { |line| line.values_at("text", "planned_grams", "actual_grams") })
+      .to eq([["1 cup oats", 95, 94.0], ["10 soft dates", nil, 240.0]])
     expect(said["additions"]).to eq([{"text" => "1 tsp water", "grams" => 4.93}, {"text" => "luck"}])
     expect(said).to include("texture" => "rolls", "note" => "two")
     expect(said.keys).not_to include("pieces", "minutes")
   end
 
   it "is the same whatever order it comes in, and a device's own count rules over its clock" do
-    tablet = [happened("looked", {"texture" => 1}, n: 1, at: "2026-06-19T16:10:00Z"), happened("looked", {"texture" => 2}, n: 2, at: "2026-06-19T15:00:00Z")]
+    tablet = [happened("looked", {"texture" => 1}, n: 1, at: "2026-06-19T16:10:00Z"),
+      happened("looked", {"texture" => 2}, n: 2, at: "2026-06-19T15:00:00Z")]
     phone = happened("looked", {"texture" => 5}, n: 1, at: "2026-06-19T16:05:00Z", device: "phone")
     # The tablet's clock was set back an hour between its two looks: the second still came after the first, and both after the phone's.
     [*tablet, phone].permutation.each { |order| expect(state(*order)["texture"]).to eq("presses") }

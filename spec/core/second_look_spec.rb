@@ -73,7 +73,9 @@ RSpec.describe ElmCup::SecondLook do
   end
 
   it "offers about a third of a gram of salt in 100 g, in pinches where that is less than a spoon" do
-    {["2 tbsp almond butter", "1 tbsp honey"] => "Add 1 pinch fine salt", ["1/2 cup almond butter", "1/4 cup honey"] => "Add 2 pinches fine salt", ["2 cups almond butter", "1 cup honey"] => "Add 1/2 tsp fine salt"}.each do |lines, text|
+    {["2 tbsp almond butter", "1 tbsp honey"] => "Add 1 pinch fine salt",
+     ["1/2 cup almond butter", "1/4 cup honey"] => "Add 2 pinches fine salt",
+     ["2 cups almond butter", "1 cup honey"] => "Add 1/2 tsp fine salt"}.each do |lines, text|
       document = formula(*lines)
       finding = ElmCup.assess(document)["findings"].find { |each| each["rule"] == "no-salt" }
       expect(finding["remedy"]["text"]).to eq(text)
@@ -151,7 +153,10 @@ RSpec.describe ElmCup::SecondLook do
     it "says why a line breaks a diet in the words of the case" do
       why = ->(diet, *lines) { ElmCup.assess(formula(*lines).merge("needs" => [diet]))["breaches"].map { |breach| breach["why"] } }
       expect(why["grain-free", "1 cup rolled oats"]).to eq(["Rolled oats: not grain-free."])
-      expect(why["gluten-free", "1 cup rolled oats", "1 cup pretzels"]).to eq(["Rolled oats: oats count only where the pack says gluten-free.", "Pretzels: holds wheat and gluten."]).or eq(["Rolled oats: oats count only where the pack says gluten-free.", "Pretzels: holds gluten and wheat."])
+      expect(why["gluten-free", "1 cup rolled oats", "1 cup pretzels"])
+        .to eq(["Rolled oats: oats count only where the pack says gluten-free.",
+          "Pretzels: holds wheat and gluten."]).or eq(["Rolled oats: oats count only where the pack says gluten-free.",
+            "Pretzels: holds gluten and wheat."])
       expect(why["low-net-carbohydrate", "1 cup honey", "1/4 cup tahini", "2 cups almond flour"])
         .to eq(["Honey: 82 g of net carbohydrate in 100 g."])
     end

@@ -49,7 +49,9 @@ RSpec.describe "bin/elm" do
     out, _, status = elm("convert", "1/2 c + 2 tbsp honey", "--to", "g")
     expect(status.exitstatus).to eq(0)
     expect(JSON.parse(out)).to include("grams" => 211.88, "text" => "211.9 g honey", "ingredient" => "honey")
-    {"ml" => 147.8676, "tsp" => 30.0, "tbsp" => 10.0, "cups" => 0.625}.each { |unit, amount| expect(JSON.parse(elm("convert", "1/2 c + 2 tbsp honey", "--to", unit).first)["amount"]).to be_within(1e-3).of(amount) }
+    {"ml" => 147.8676, "tsp" => 30.0, "tbsp" => 10.0, "cups" => 0.625}.each do |unit, amount|
+      expect(JSON.parse(elm("convert", "1/2 c + 2 tbsp honey", "--to", unit).first)["amount"]).to be_within(1e-3).of(amount)
+    end
     expect(JSON.parse(elm("convert", "75 g honey", "--to", "measure").first)["text"]).to eq("3 tbsp + 1 1/2 tsp honey")
     expect(JSON.parse(elm("convert", "1 cup honey", "--to", "g", "--cup", "metric").first)["grams"]).to be_within(0.1).of(358.2)
   end
@@ -67,13 +69,23 @@ RSpec.describe "bin/elm" do
   end
 
   {
-    ["assess", "-", ""] => /empty/, ["assess", "-", "nonsense"] => /not JSON/, ["assess", "-", '{"elm_cup":"formula/9"}'] => /formula\/1/, ["assess", "-", '{"elm_cup":1e400}'] => /larger than any/, ["assess", "-", "[" * 10_000] => /nested deeper/,
-    ["assess", "-", "\xff\xfe\x00"] => /UTF-8/, ["assess", "/nowhere/at/all.json"] => /cannot be read/, ["assess"] => /Name a file/, ["dance"] => /no command/,
-    ["convert"] => /what to convert/, ["convert", "2 cups xyzzy"] => /not in the pantry/, ["convert", "2 tbsp butter"] => /choose which/, ["convert", "1 cup honey", "--to", "furlong"] => /no unit/, ["convert", "-5 g honey"] => /less than nothing/, ["convert", "- 5 g"] => /Of what/, ["convert", "\xff"] => /UTF-8/, ["convert", "1 cup honey", "--to"] => /--to needs a value/,
-    ["convert", "1 cup honey", "--too", "g"] => /--too is no option/, ["assess", "-", '{"elm_cup":"formula/1","name":"a","name":"b"}'] => /stands twice.*name/,
-    ["convert", "0 g honey"] => /zero/, ["convert", "1 cup honey", "--cup", "thimble"] => /no cup standard/, ["scale", "-", "{}"] => /how large/, ["scale", "-", "--by", "x", "{}"] => /formula\/1/,
-    ["import", "-", "nothing here"] => /No line of this reads/, ["import", "-", "{"] => /not JSON/, ["import", "-", "a" * 20_000_000] => /1000000 is the most/, ["import", "-", "[" * 10_000] => /nested deeper/, ["export", "-", "{}"] => /--format/, ["export", "-", "--format", "doc", "{}"] => /“doc” is no format/,
-    ["compare", "-"] => /two formula documents/, ["label", "-", '{"id":"own","starts_from":"tahini","label":{"fat_g":90,"carbohydrate_g":60,"protein_g":30}}'] => /come to 180 g in 100 g/, ["scale", "-", "--to-grams", "much", '{"elm_cup":"formula/1"}'] => /--to-grams must be a number/,
+    ["assess", "-", ""] => /empty/, ["assess", "-", "nonsense"] => /not JSON/, ["assess", "-", '{"elm_cup":"formula/9"}'] => /formula\/1/,
+    ["assess", "-", '{"elm_cup":1e400}'] => /larger than any/, ["assess", "-", "[" * 10_000] => /nested deeper/,
+    ["assess", "-", "\xff\xfe\x00"] => /UTF-8/, ["assess", "/nowhere/at/all.json"] => /cannot be read/, ["assess"] => /Name a file/,
+    ["dance"] => /no command/,
+    ["convert"] => /what to convert/, ["convert", "2 cups xyzzy"] => /not in the pantry/, ["convert", "2 tbsp butter"] => /choose which/,
+    ["convert", "1 cup honey", "--to", "furlong"] => /no unit/, ["convert", "-5 g honey"] => /less than nothing/,
+    ["convert", "- 5 g"] => /Of what/, ["convert", "\xff"] => /UTF-8/, ["convert", "1 cup honey", "--to"] => /--to needs a value/,
+    ["convert", "1 cup honey", "--too", "g"] => /--too is no option/,
+    ["assess", "-", '{"elm_cup":"formula/1","name":"a","name":"b"}'] => /stands twice.*name/,
+    ["convert", "0 g honey"] => /zero/, ["convert", "1 cup honey", "--cup", "thimble"] => /no cup standard/,
+    ["scale", "-", "{}"] => /how large/, ["scale", "-", "--by", "x", "{}"] => /formula\/1/,
+    ["import", "-", "nothing here"] => /No line of this reads/, ["import", "-", "{"] => /not JSON/,
+    ["import", "-", "a" * 20_000_000] => /1000000 is the most/, ["import", "-", "[" * 10_000] => /nested deeper/,
+    ["export", "-", "{}"] => /--format/, ["export", "-", "--format", "doc", "{}"] => /“doc” is no format/,
+    ["compare", "-"] => /two formula documents/,
+    ["label", "-", '{"id":"own","starts_from":"tahini","label":{"fat_g":90,"carbohydrate_g":60,"protein_g":30}}'] => /come to 180 g in 100 g/,
+    ["scale", "-", "--to-grams", "much", '{"elm_cup":"formula/1"}'] => /--to-grams must be a number/,
     ["assess", "-", '{"elm_cup":"formula/1","name":"x","components":[{"name":"a","lines":[],"takes":[{"component":"b","share":0.5}]},{"name":"b","lines":[],"takes":[{"component":"a","share":0.5}]}]}'] => /“a” takes of “b” takes of “a”/
   }.each do |(command, *rest), message|
     it("refuses “#{[command, *rest.map { |text| text.scrub[0, 20] }].join(" ")}” with exit 2 and one line") do
@@ -97,7 +109,8 @@ RSpec.describe "bin/elm" do
     end
     own = JSON.parse(elm("balance", "-", "--have", "maple, water", "--seconds", "5",
       input: JSON.generate(document.merge("wishes" => ["texture=tacky"]))).first)
-    expect(own["answers"].flat_map { |each| each["changes"].select { |change| change["kind"] == "added" }.map { |change| change["ingredient"] } } - %w[maple water]).to eq([])
+    added = own["answers"].flat_map { |each| each["changes"].select { |change| change["kind"] == "added" } }
+    expect(added.map { |change| change["ingredient"] } - %w[maple water]).to eq([])
     clash = JSON.parse(elm("balance", "-", "--want", "kcal<=50,kcal>=80", input: JSON.generate(document)).first)
     expect(clash["clashes"].first).to include("wishes" => ["kcal<=50", "kcal>=80"])
     expect(clash["clashes"].first["relax"].map { |relax| relax["to"] }).to all(be_a(Numeric))
@@ -122,12 +135,27 @@ RSpec.describe "bin/elm" do
 
   bites = '{"elm_cup":"formula/1","name":"x","components":[{"name":"d","lines":[{"text":"1 cup rolled oats"},{"text":"1/2 cup honey"}]}]}'
   {
-    ["balance", "-", bites] => /Say what you want/, ["balance", "-", "--want", "firmness=3", bites] => /“firmness” belongs to a part that is not built yet/, ["balance", "-", "--want", "kcal<=90", bites] => /how large a piece/, ["balance", "-", "--want", "colour=red", bites] => /nothing that can be wished for/,
-    ["balance", "-", "--want", "kcal<=-5", bites] => /no number from 0 up/, ["balance", "-", "--want", "crunchy", bites] => /try “rolls”/, ["balance", "-", "--want", "without:moon", bites] => /neither an ingredient nor an allergen/, ["balance", "-", "--want", "rolls", "--have", "moon", bites] => /No ingredient has the id “moon”/,
-    ["balance", "-", "--want", "rolls", "--seconds", "900", bites] => /--seconds must be/, ["balance", "-", "--want", "\xff", bites] => /UTF-8/, ["balance", "-", "--want", "rolls", bites.sub("honey", "moon")] => /must be mended first/, ["balance", "-", "--want", "rolls", "{}"] => /formula\/1/,
-    ["wish", "-", "--say", "rolls", "--part", "moon", bites] => /There is no component “moon”/, ["wish", "-", "--say", "a" * 900, bites] => /too long for a wish/, ["balance", "-", "--want", "without:#{"a" * 900}", bites] => /too long for a wish/,
-    ["wish", "-", bites] => /Say what you want: --say/, ["substitute", "-", "--line", "honey", bites] => /--reason sesame-free/, ["substitute", "-", "--line", "honey", "--reason", "mood", bites] => /no reason/, ["trial", "-", "--pieces", "many", bites] => /--pieces must be a number/, ["trial", "-", "--pieces", "40", bites] => /1 to 6 pieces/,
-    ["cupboard", "-", '{"elm_cup":"cupboard/1","have":[{"ingredient":"honey"}],"wishes":["crunchy"]}'] => /\/wishes\/0: .*try “rolls”/, ["cupboard", "-", "{}"] => /“elm_cup” and “have” must be given/, ["cupboard", "-", '{"elm_cup":"cupboard/1","have":[]}'] => /Tick at least one/, ["rescue", "-", '{"elm_cup":"bowl/1"}'] => /must be given/, ["rescue", "-", "[]"] => /JSON object/
+    ["balance", "-", bites] => /Say what you want/,
+    ["balance", "-", "--want", "firmness=3", bites] => /“firmness” belongs to a part that is not built yet/,
+    ["balance", "-", "--want", "kcal<=90", bites] => /how large a piece/,
+    ["balance", "-", "--want", "colour=red", bites] => /nothing that can be wished for/,
+    ["balance", "-", "--want", "kcal<=-5", bites] => /no number from 0 up/, ["balance", "-", "--want", "crunchy", bites] => /try “rolls”/,
+    ["balance", "-", "--want", "without:moon", bites] => /neither an ingredient nor an allergen/,
+    ["balance", "-", "--want", "rolls", "--have", "moon", bites] => /No ingredient has the id “moon”/,
+    ["balance", "-", "--want", "rolls", "--seconds", "900", bites] => /--seconds must be/,
+    ["balance", "-", "--want", "\xff", bites] => /UTF-8/,
+    ["balance", "-", "--want", "rolls", bites.sub("honey", "moon")] => /must be mended first/,
+    ["balance", "-", "--want", "rolls", "{}"] => /formula\/1/,
+    ["wish", "-", "--say", "rolls", "--part", "moon", bites] => /There is no component “moon”/,
+    ["wish", "-", "--say", "a" * 900, bites] => /too long for a wish/,
+    ["balance", "-", "--want", "without:#{"a" * 900}", bites] => /too long for a wish/,
+    ["wish", "-", bites] => /Say what you want: --say/, ["substitute", "-", "--line", "honey", bites] => /--reason sesame-free/,
+    ["substitute", "-", "--line", "honey", "--reason", "mood", bites] => /no reason/,
+    ["trial", "-", "--pieces", "many", bites] => /--pieces must be a number/, ["trial", "-", "--pieces", "40", bites] => /1 to 6 pieces/,
+    ["cupboard", "-", '{"elm_cup":"cupboard/1","have":[{"ingredient":"honey"}],"wishes":["crunchy"]}'] => /\/wishes\/0: .*try “rolls”/,
+    ["cupboard", "-", "{}"] => /“elm_cup” and “have” must be given/,
+    ["cupboard", "-", '{"elm_cup":"cupboard/1","have":[]}'] => /Tick at least one/,
+    ["rescue", "-", '{"elm_cup":"bowl/1"}'] => /must be given/, ["rescue", "-", "[]"] => /JSON object/
   }.each do |(command, *rest), message|
     it("refuses #{command} #{rest.map { |text| text.scrub[0, 24] }.join(" ")}") do
       out, err, status = elm(command, *rest[0...-1], input: rest.last)

@@ -42,7 +42,9 @@ RSpec.describe "Against GNU units" do
     "whole milk" => "milk", "molasses" => "molasses", "golden syrup" => "cornsyrup", "granulated sugar" => "sugar",
     "wheat flour" => "flour_spooned", "powdered sugar" => "powdered_sugar", "packed brown sugar" => "brownsugar_light"
   }.each do |name, unit|
-    it("weighs a cup of #{name} within 6 %") { expect(grams("1 cup #{name}")).to be_within(6).percent_of(GnuUnits.convert("1 cup #{unit}", "g")) }
+    it("weighs a cup of #{name} within 6 %") do
+      expect(grams("1 cup #{name}")).to be_within(6).percent_of(GnuUnits.convert("1 cup #{unit}", "g"))
+    end
   end
 
   # Cocoa butter is left out: units weighs it melted (9 oz a cup), ours is in pieces, as cooks buy it; melted it agrees within 20 %.

@@ -32,7 +32,9 @@ RSpec.describe "Bowls in cups beside the same bowls in other people's grams" do
 
   # Cups as spoons and cups are typed: 1/16 is a tablespoon.
   def typed(cups, name)
-    (cups.denominator == 16 || cups.denominator == 8) ? "#{(cups * 16).to_i} tbsp #{name}" : "#{ElmCup::Quantity::FractionText.mixed(cups)} cup #{name}"
+    return "#{(cups * 16).to_i} tbsp #{name}" if [8, 16].include?(cups.denominator)
+
+    "#{ElmCup::Quantity::FractionText.mixed(cups)} cup #{name}"
   end
 
   bowls.each do |title, mix|

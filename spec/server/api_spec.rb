@@ -3,7 +3,10 @@
 require "server_helper"
 
 RSpec.describe "The JSON API", server: true do
-  let(:document) { formula("1 cup rolled oats, ground", "10 soft dates, to paste", "1/3 cup tahini", "2 tbsp maple syrup", "1/4 tsp salt", name: "Interval bites") }
+  let(:document) {
+    formula("1 cup rolled oats, ground", "10 soft dates, to paste", "1/3 cup tahini", "2 tbsp maple syrup", "1/4 tsp salt",
+      name: "Interval bites")
+  }
   let(:made) { ask(:post, "/api/formulas", document) }
 
   it "gives the core's own assessment" do
@@ -27,10 +30,12 @@ RSpec.describe "The JSON API", server: true do
     expect(library["part_types"].first).to eq("dough")
     # A scoop of number 40 is a fortieth of a US quart, 946.35 mL (NIST Handbook 44, appendix C).
     ball = library["shapes"].first
-    expect(ball.slice("kind", "want", "usual")).to eq("kind" => "ball", "want" => "rolls", "usual" => {"kind" => "ball", "piece_grams" => 18})
+    expect(ball.slice("kind", "want", "usual"))
+      .to eq("kind" => "ball", "want" => "rolls", "usual" => {"kind" => "ball", "piece_grams" => 18})
     expect(ball["ways"].map { |way| way.values_at("key", "usual", "least", "most", "whole") })
       .to eq([["piece_grams", 18, 1, 1000, false], ["scoop_ml", 23.66, 1, 1000, false], ["pieces", 24, 1, 10_000, true]])
-    expect(ball["ways"][1]["choices"]).to include({"value" => 23.66, "words" => "#40 (24 mL)"}, {"value" => 9.46, "words" => "#100 (9.5 mL)"})
+    expect(ball["ways"][1]["choices"])
+      .to include({"value" => 23.66, "words" => "#40 (24 mL)"}, {"value" => 9.46, "words" => "#100 (9.5 mL)"})
   end
 
   describe "formulas" do
@@ -158,7 +163,8 @@ RSpec.describe "The JSON API", server: true do
   it "changes the parts of a formula as the core does, and says what cannot be" do
     document = formula("1 cup rolled oats, ground", "10 soft dates, to paste").merge("wishes" => ["dough.texture=rolls"])
     made = ask(:post, "/api/parts", {document: document, edit: {kind: "rename_part", at: 0, name: "oat dough"}})
-    expect(made["formula"].values_at("components", "wishes")).to match([[a_hash_including("name" => "oat dough")], ["oat dough.texture=rolls"]])
+    expect(made["formula"].values_at("components", "wishes"))
+      .to match([[a_hash_including("name" => "oat dough")], ["oat dough.texture=rolls"]])
     expect(made.except("formula")).to eq("words" => "the name of dough")
     expect(ask(:post, "/api/parts", {document: document, edit: {kind: "add_flavour"}})["place"]).to eq("list" => "splits", "index" => 0)
     expect(ask(:post, "/api/parts", {document: document, edit: {kind: "remove_part", at: 0}})["errors"])

@@ -95,7 +95,8 @@ RSpec.describe "Batches", server: true do
     {
       happened("looked", {texture: 9}) => "/events/1/data/texture", happened("yield", {pieces: -1}) => "/events/1/data/pieces",
       happened("took", {minutes: 10**9}) => "/events/1/data/minutes", happened("note", {text: "n" * 3000}) => "/events/1/data/text",
-      happened("weighed", {line: line, grams: -5}) => "/events/1/data/grams", happened("weighed", {line: "oats", grams: 5}) => "/events/1/data/line",
+      happened("weighed", {line: line, grams: -5}) => "/events/1/data/grams",
+      happened("weighed", {line: "oats", grams: 5}) => "/events/1/data/line",
       happened("looked", {texture: 3, surprise: 1}) => "/events/1/data/surprise", happened("predicted", {}) => "/events/1/kind",
       happened("sung", {}) => "/events/1/kind", happened("note", {text: "x"}, at: "2026-13-45T99:00:00Z") => "/events/1/at",
       happened("note", {text: "x"}, key: "key-1") => "/events/1/key", happened("started", {version: version_id, document: {}}) => nil

@@ -55,7 +55,10 @@ RSpec.describe "What comes and goes over the API", server: true do
     expect(kept["version"]["document"]).to eq(layered)
     expect(ask(:get, "/api/formulas").find { |each| each["id"] == kept["id"] }["summary"])
       .to include("breaches" => ["vegan"], "components" => 2)
-    loop = layered.merge("components" => layered["components"].map { |part| part.merge("takes" => [{"component" => (part["name"] == "lid") ? "dough" : "lid", "share" => 0.1}]) })
+    looped = layered["components"].map { |part|
+      part.merge("takes" => [{"component" => (part["name"] == "lid") ? "dough" : "lid", "share" => 0.1}])
+    }
+    loop = layered.merge("components" => looped)
     expect(ask(:post, "/api/assess", loop)["errors"].first["detail"]).to match(/Shares go round in a loop/)
   end
 end

@@ -22,7 +22,9 @@ RSpec.describe "Server-sent events", server: true do
       hub.publish("t", "better", {"b" => "two\nlines"})
       hub.close("t")
     end
-    expect(said).to eq("id: 1\nevent: quick\ndata: {\"a\":1}\n\nid: 2\nevent: better\ndata: {\"b\":\"two\\nlines\"}\n\nid: 3\nevent: end\ndata: {}\n\n")
+    expect(said)
+      .to eq(["id: 1\nevent: quick\ndata: {\"a\":1}", "id: 2\nevent: better\ndata: {\"b\":\"two\\nlines\"}", "id: 3\nevent: end\ndata: {}"]
+        .map { |message| "#{message}\n\n" }.join)
     expect(heard).to eq(said)
     expect(heard(after: 2)).to eq("id: 3\nevent: end\ndata: {}\n\n")
     hub.publish("t", "late", {})
@@ -77,7 +79,8 @@ RSpec.describe "Server-sent events", server: true do
       ask(:post, "/api/balance/ticket-72/stream", {document: document, wishes: ["firmness=3"]})
       events = stream("ticket-72")
       expect(events.map(&:first)).to eq(%w[refused end])
-      expect(events[0].last).to include("status" => 422, "errors" => [a_hash_including("pointer" => "/wishes/0", "code" => a_kind_of(String))])
+      expect(events[0].last)
+        .to include("status" => 422, "errors" => [a_hash_including("pointer" => "/wishes/0", "code" => a_kind_of(String))])
       expect(ask(:get, "/api/balance/nobody-asked-this/stream")).to include("status" => 404)
       expect(ask(:post, "/api/balance/x/stream", {document: document})["status"]).to eq(400)
     end

@@ -19,8 +19,9 @@ RSpec.describe "A database written before batches were events", server: true do
   let(:at) { "2026-11-20 18:30:00" }
   let(:key) { "0f8fad5b-d9cb-469f-a165-70867728950e" }
   let(:document) do
-    {"elm_cup" => "formula/1", "name" => "Bites", "components" => [{"name" => "glaze", "type" => "coating", "lines" => [{"text" => "20 g cocoa butter"}]},
-      {"name" => "dough", "lines" => [{"text" => "1 cup oats"}, {"text" => "10 soft dates"}]}]}
+    {"elm_cup" => "formula/1", "name" => "Bites",
+     "components" => [{"name" => "glaze", "type" => "coating", "lines" => [{"text" => "20 g cocoa butter"}]},
+       {"name" => "dough", "lines" => [{"text" => "1 cup oats"}, {"text" => "10 soft dates"}]}]}
   end
   let(:old_events) do
     [["weighed", {component: "dough", text: "10 soft dates", planned_grams: 240.0, actual_grams: 252.0}],
@@ -35,11 +36,13 @@ RSpec.describe "A database written before batches were events", server: true do
     insert("formulas", id: 1, name: "Bites", created_at: at, updated_at: at)
     insert("formula_versions", id: 3, formula_id: 1, number: 1, document: JSON.generate(document), created_at: at)
     [[1, key, nil], [2, "demo-batch-0002", 2]].each do |id, client_key, trial|
-      insert("batches", id: id, formula_version_id: 3, client_key: client_key, predicted: JSON.generate("texture" => "rolls", "grams" => 9.5), created_at: at,
+      insert("batches", id: id, formula_version_id: 3, client_key: client_key,
+        predicted: JSON.generate("texture" => "rolls", "grams" => 9.5), created_at: at,
         trial_pieces: trial)
     end
     old_events.each_with_index do |(kind, payload), at_row|
-      insert("batch_events", batch_id: 1, position: at_row, kind: kind, client_key: "#{key}:#{at_row}", payload: JSON.generate(payload), created_at: at)
+      insert("batch_events", batch_id: 1, position: at_row, kind: kind, client_key: "#{key}:#{at_row}", payload: JSON.generate(payload),
+        created_at: at)
     end
     ElmCupServer::Database.open(path)
   end
@@ -54,7 +57,8 @@ RSpec.describe "A database written before batches were events", server: true do
       "texture" => "tacky", "pieces" => 17, "minutes" => 45, "note" => "Very moist.",
       "additions" => [{"text" => "1 tsp water", "grams" => 4.93, "ingredient" => "water"}])
     expect(batch["lines"]).to eq([
-      {"line" => "/components/1/lines/1", "component" => "dough", "text" => "10 soft dates", "planned_grams" => 240.0, "actual_grams" => 252.0},
+      {"line" => "/components/1/lines/1", "component" => "dough", "text" => "10 soft dates", "planned_grams" => 240.0,
+       "actual_grams" => 252.0},
       {"component" => "dough", "text" => "a line long gone", "planned_grams" => 5.0, "actual_grams" => 6.0}
     ])
     events = ElmCupServer::Batch.named(key).to_document["events"]

@@ -3,7 +3,10 @@
 require "server_helper"
 
 RSpec.describe "Other formulas over the API", server: true do
-  let(:document) { formula("1 cup rolled oats, ground", "10 soft dates, to paste", "1/3 cup tahini", "2 tbsp maple syrup", "1/4 tsp salt", name: "Interval bites") }
+  let(:document) {
+    formula("1 cup rolled oats, ground", "10 soft dates, to paste", "1/3 cup tahini", "2 tbsp maple syrup", "1/4 tsp salt",
+      name: "Interval bites")
+  }
 
   it "balances as the core does, by wishes that are kept or said" do
     answer = ask(:post, "/api/balance", {document: document, wishes: ["texture=tacky", "less sweet"]})
@@ -44,7 +47,8 @@ RSpec.describe "Other formulas over the API", server: true do
     ask(:put, "/api/settings/cupboard", {value: %w[coconut-oil]})
     expect(ask(:get, "/api/settings/cupboard")).to eq("value" => %w[coconut-oil])
     wishes = ["texture=loose..pours", "5 % less sweet", "without:water", "lock:dates-soft", "lock:oats-rolled", "lock:tahini", "lock:maple"]
-    expect(ask(:post, "/api/balance", {document: document, wishes: wishes})["answers"].flat_map { |answer| answer["changes"].map { |change| change["ingredient"] } }.uniq).to eq(%w[coconut-oil])
+    expect(ask(:post, "/api/balance", {document: document,
+      wishes: wishes})["answers"].flat_map { |answer| answer["changes"].map { |change| change["ingredient"] } }.uniq).to eq(%w[coconut-oil])
     expect(ask(:put, "/api/settings/cupboard", {value: %w[own-gone maple]})).to eq("value" => %w[maple])
     expect(ask(:put, "/api/settings/cupboard", {value: %w[a a]})).to include("status" => 400)
     expect { ElmCupServer::Setting.keep("cupboard", "{}") }.to raise_error(ActiveRecord::StatementInvalid, /is a list/)

@@ -29,7 +29,9 @@ RSpec.describe "What the database holds to", server: true do
         "VALUES (#{batch.id}, '#{SecureRandom.uuid}', 'tab', #{n}, '#{kind}', 'now', '#{data}', '', 0)")
     }
     event.call("note", 7, "{}")
-    [["sung", 8, "{}"], ["note", 7, "{}"], ["note", 9, "not json"], ["note", -1, "{}"]].each { |said| expect { event.call(*said) }.to refused }
+    [["sung", 8, "{}"], ["note", 7, "{}"], ["note", 9, "not json"], ["note", -1, "{}"]].each do |said|
+      expect { event.call(*said) }.to refused
+    end
     expect { sql("INSERT INTO batches (uuid, formula_version_id, trial_pieces, predicted, created_at) VALUES ('#{SecureRandom.uuid}', #{version.id}, 9, '{}', 0)") }
       .to raise_error(ActiveRecord::StatementInvalid, /1_to_6/)
   end
@@ -56,7 +58,9 @@ RSpec.describe "What the database holds to", server: true do
     ActiveRecord::Base.connection_pool.unpin_connection!
     ElmCupServer::Database.open(path)
     made = ElmCupServer::Formula.start(formula("1 cup oats"))
-    saves = Array.new(4) { |n| Thread.new { made.class.find(made.id).save_version(formula("#{n + 2} cups oats"), parent: made.current_version).number } }
+    saves = Array.new(4) { |n|
+      Thread.new { made.class.find(made.id).save_version(formula("#{n + 2} cups oats"), parent: made.current_version).number }
+    }
     expect(saves.map(&:value)).to contain_exactly(2, 3, 4, 5)
     uuid = SecureRandom.uuid
     events = [happened("started", {"version" => made.current_version_id}, n: 1), happened("looked", {"texture" => 3}, n: 2)]
@@ -69,7 +73,9 @@ RSpec.describe "What the database holds to", server: true do
   end
 
   it "describes every route it serves" do
-    described = Requests::SCHEMA.open_api.paths.path.flat_map { |path, item| %w[get post put delete].select { |verb| item.operation(verb) }.map { |verb| [verb.upcase, path] } }
+    described = Requests::SCHEMA.open_api.paths.path.flat_map { |path, item|
+      %w[get post put delete].select { |verb| item.operation(verb) }.map { |verb| [verb.upcase, path] }
+    }
     served = ElmCupServer::Api.routes.slice("GET", "POST", "PUT", "DELETE")
       .flat_map { |verb, routes| routes.map { |route| [verb, route[0].to_s.gsub(/:(\w+)/, '{\1}')] } }
     expect(served).to match_array(described)

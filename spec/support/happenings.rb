@@ -7,7 +7,8 @@ module Happenings
   # One event; `more` replaces what it has.
   def happened(kind, data = {}, n: nil, at: "2026-06-19T16:02:00Z", **more)
     @count = n || @count.to_i + 1
-    {"key" => SecureRandom.uuid, "device" => "tab", "n" => @count, "at" => at, "kind" => kind, "data" => data, **more.transform_keys(&:to_s)}
+    {"key" => SecureRandom.uuid, "device" => "tab", "n" => @count, "at" => at, "kind" => kind, "data" => data,
+     **more.transform_keys(&:to_s)}
   end
 
   # The stored batch of a version with what was said of it: [kind, data] each.

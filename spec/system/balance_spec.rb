@@ -4,7 +4,10 @@ require "system_helper"
 require_relative "../../server/demo/demo_data"
 
 RSpec.describe "Balance in the browser", system: true do
-  let(:id) { saved("1 cup rolled oats, ground", "10 soft dates, to paste", "1/3 cup tahini", "2 tbsp maple syrup", "1/4 tsp fine salt", name: "Bites") }
+  let(:id) {
+    saved("1 cup rolled oats, ground", "10 soft dates, to paste", "1/3 cup tahini", "2 tbsp maple syrup", "1/4 tsp fine salt",
+      name: "Bites")
+  }
   let(:version) { ElmCupServer::Formula.find(id).current_version.parsed }
 
   def wish(text)

@@ -50,7 +50,10 @@ RSpec.describe "What comes and goes in the browser", system: true do
     visit "/formulas/#{saved("1 cup oats", "1/4 cup honey", name: "Interval bites")}/mix"
     expect(page).to have_css("[data-level]")
     page.execute_script("window.saved = []; URL.createObjectURL = (blob) => { blob.text().then((text) => saved.push(text)); return '#' }; HTMLAnchorElement.prototype.click = function () { saved.push(this.download) }")
-    {"Markdown card" => ["interval-bites.md", "# Interval bites"], "schema.org JSON-LD" => ["interval-bites.jsonld", "\"@type\": \"Recipe\""], "Formula document" => ["interval-bites.json", "\"elm_cup\": \"formula/1\""], "Lines as CSV" => ["interval-bites.csv", "component,type,line"]}.each do |word, (name, text)|
+    {"Markdown card" => ["interval-bites.md", "# Interval bites"],
+     "schema.org JSON-LD" => ["interval-bites.jsonld", "\"@type\": \"Recipe\""],
+     "Formula document" => ["interval-bites.json", "\"elm_cup\": \"formula/1\""],
+     "Lines as CSV" => ["interval-bites.csv", "component,type,line"]}.each do |word, (name, text)|
       find("[aria-label='Export']", match: :first).click
       find("[role=option]", text: word).click
       expect(page).to have_text("is exported as #{name}")

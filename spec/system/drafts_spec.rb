@@ -32,7 +32,8 @@ RSpec.describe "A draft in the browser", system: true do
     # The window is in front all the time: nothing makes it look.
     page.execute_script("window.addEventListener('focus', (event) => event.stopImmediatePropagation(), true)")
     other = formula("1 cup oats", "1/4 cup honey", "6 dates")
-    ElmCupServer::Draft.keep(ElmCupServer::Formula.find(id), {"document" => other, "base_version" => nil, "revision" => 0, "device" => "phone"})
+    ElmCupServer::Draft.keep(ElmCupServer::Formula.find(id),
+      {"document" => other, "base_version" => nil, "revision" => 0, "device" => "phone"})
     type_line("2 tbsp tahini")
     expect(page).to have_text("changed on another device, too")
     expect(kept).to include("6 dates")

@@ -99,7 +99,8 @@ RSpec.describe "Layers in the browser", system: true do
     expect(page).to have_css(".whole li", text: /nib.*flavour, 60 % of dough.*\d+ balls/m)
     save
     expect(ElmCupServer::Formula.last.current_version.parsed["splits"])
-      .to eq([{"name" => "nib", "share" => 0.6, "component" => "dough", "lines" => [{"text" => "20 g cocoa nibs"}], "topping" => [{"text" => "1 tsp flaky salt"}]}])
+      .to eq([{"name" => "nib", "share" => 0.6, "component" => "dough", "lines" => [{"text" => "20 g cocoa nibs"}],
+               "topping" => [{"text" => "1 tsp flaky salt"}]}])
   end
 
   it "says a broken need at once, by line, and mends it" do

@@ -8,7 +8,9 @@ RSpec.describe "On a phone", system: true do
   def box(css) = page.evaluate_script("(({left, top, right, bottom}) => ({left, top, right, bottom}))(document.querySelector(#{css.to_json}).getBoundingClientRect())")
 
   # Whether two boxes have something in common.
-  def overlap?(one, other) = one["left"] < other["right"] && other["left"] < one["right"] && one["top"] < other["bottom"] && other["top"] < one["bottom"]
+  def overlap?(one, other)
+    one["left"] < other["right"] && other["left"] < one["right"] && one["top"] < other["bottom"] && other["top"] < one["bottom"]
+  end
 
   it "the Counter's heading stands clear of its links" do
     visit "/"

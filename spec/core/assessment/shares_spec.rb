@@ -33,14 +33,20 @@ RSpec.describe "A formula of several components" do
       .to eq("a" => %w[d], "b" => %w[a d], "c" => %w[a b d], "d" => %w[a b c])
     answer["components"].each do |taker|
       answer["components"].map { |each| each["name"] }.each do |name|
-        document = layered(*answer["components"].map { |each| part(each["name"], ["1 cup oats"], takes: {"b" => of["a"], "c" => of["b"]}.fetch(each["name"], []) + ((each == taker) ? of[name] : [])) })
+        document = layered(*answer["components"].map { |each|
+          part(each["name"], ["1 cup oats"],
+            takes: {"b" => of["a"], "c" => of["b"]}.fetch(each["name"], []) + ((each == taker) ? of[name] : []))
+        })
         expect(refusal(document) == "taken").to eq(taker["may_take"].include?(name))
       end
     end
   end
 
   it "takes by grams and by measure as well" do
-    by = ->(take) { ElmCup.assess(layered(caramel, part("dough", ["100 g oats"], takes: [{"component" => "caramel", **take}])))["components"][1]["takes"][0] }
+    by = ->(take) {
+      ElmCup.assess(layered(caramel,
+        part("dough", ["100 g oats"], takes: [{"component" => "caramel", **take}])))["components"][1]["takes"][0]
+    }
     expect(by.call("grams" => 60)).to include("grams" => 60.0, "share" => be_within(0.0001).of(60 / 264.0))
     measured = by.call("text" => "1/4 cup")
     expect(measured["grams"]).to be_between(60, 80)
@@ -77,10 +83,15 @@ RSpec.describe "A formula of several components" do
     random = Random.new(5)
     40.times do
       shares = Array.new(3) { random.rand(0.01..0.33).round(3) }
-      parts = [part("a", ["#{random.rand(50..300)} g tahini", "#{random.rand(20..90)} g honey"])] + shares.each_with_index.map { |share, at| part("b#{at}", ["#{random.rand(10..90)} g oats"], takes: [{"component" => "a", "share" => share}]) }
+      parts = [part("a", ["#{random.rand(50..300)} g tahini", "#{random.rand(20..90)} g honey"])] + shares.each_with_index.map { |share, at|
+        part("b#{at}", ["#{random.rand(10..90)} g oats"], takes: [{"component" => "a", "share" => share}])
+      }
       answer = ElmCup.assess(layered(*parts))
       expect(answer["components"].sum { |each| each["grams_left"] }).to be_within(0.03).of(answer["grams"])
-      answer["components"].each { |each| expect(each["lines"].sum { |line| line["grams"] } + (each["takes"] || []).sum { |take| take["grams"] }).to be_within(0.03).of(each["grams"]) }
+      answer["components"].each do |each|
+        expect(each["lines"].sum { |line| line["grams"] } + (each["takes"] || []).sum { |take| take["grams"] })
+          .to be_within(0.03).of(each["grams"])
+      end
       expect(answer["grams"]).to be_within(0.01).of(answer["components"].sum { |each| each["lines"].sum { |line| line["grams"] } })
     end
   end
@@ -88,7 +99,8 @@ RSpec.describe "A formula of several components" do
   it "refuses a loop and names it, a component that is not there, more than all, and two of one name" do
     loop = layered(part("a", ["1 cup oats"], takes: [{"component" => "b", "share" => 0.1}]), part("b", ["1 cup oats"],
       takes: [{"component" => "c", "share" => 0.1}]), part("c", ["1 cup oats"], takes: [{"component" => "a", "share" => 0.1}]))
-    expect(refusal(loop)).to eq("/components/0/takes/0: Shares go round in a loop: “a” takes of “b” takes of “c” takes of “a”; take one of them out")
+    expect(refusal(loop))
+      .to eq("/components/0/takes/0: Shares go round in a loop: “a” takes of “b” takes of “c” takes of “a”; take one of them out")
     expect(refusal(layered(part("a", ["1 cup oats"], takes: [{"component" => "a", "share" => 0.1}])))).to match(/loop: “a” takes of “a”/)
     expect(refusal(layered(part("a", [], takes: [{"component" => "x", "share" => 0.1}]))))
       .to eq("/components/0/takes/0/component: There is no component “x”; there are a")
@@ -104,13 +116,19 @@ RSpec.describe "A formula of several components" do
   end
 
   it "stays quick where everything takes of everything before it, and sums what comes by several ways" do
-    parts = Array.new(24) { |at| part("p#{at}", ["100 g tahini", "50 g honey"], takes: (0...at).map { |source| {"component" => "p#{source}", "share" => 0.02} }) }
+    parts = Array.new(24) { |at|
+      part("p#{at}", ["100 g tahini", "50 g honey"], takes: (0...at).map { |source| {"component" => "p#{source}", "share" => 0.02} })
+    }
     began = ElmCup.assess(layered(*parts))
     expect(began["components"].sum { |each| each["grams_left"] }).to be_within(0.3).of(24 * 150)
     expect(ElmCup::Assessment.of(layered(*parts), library: ElmCup.shipped).components.last.contents.size).to eq(4)
-    chain = Array.new(40) { |at| part("p#{at}", ["10 g honey"], takes: at.zero? ? nil : [{"component" => "p#{at - 1}", "share" => 0.333}]).compact }
+    chain = Array.new(40) { |at|
+      part("p#{at}", ["10 g honey"], takes: at.zero? ? nil : [{"component" => "p#{at - 1}", "share" => 0.333}]).compact
+    }
     expect(ElmCup.assess(layered(*chain))["grams"]).to eq(400.0)
-    all = Array.new(40) { |at| part("p#{at}", [], takes: (0...40).reject { |other| other == at }.map { |source| {"component" => "p#{source}", "share" => 0.01} }) }
+    all = Array.new(40) { |at|
+      part("p#{at}", [], takes: (0...40).reject { |other| other == at }.map { |source| {"component" => "p#{source}", "share" => 0.01} })
+    }
     expect(refusal(layered(*all))).to match(/Shares go round in a loop/)
     expect(refusal(layered(*Array.new(13) { |at| part("p#{at}", ["1 cup oats"] * 100) }))).to match(/1300 lines in all are too many/)
   end

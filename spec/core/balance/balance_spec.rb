@@ -73,7 +73,8 @@ RSpec.describe "ElmCup.balance" do
       .flat_map { |answer| answer["changes"].map { |change| change["ingredient"] } }
     expect(all & %w[almond-flour peanut-powder protein-powder]).to eq([])
     vegan = formula("1 cup rolled oats, ground", "1/2 cup maple syrup").merge("needs" => ["vegan"])
-    expect(balance(vegan, "sweetness>=45", "texture=presses..pours")["answers"].flat_map { |answer| answer["changes"].map { |change| change["ingredient"] } }).not_to include("honey")
+    changes = balance(vegan, "sweetness>=45", "texture=presses..pours")["answers"].flat_map { |answer| answer["changes"] }
+    expect(changes.map { |change| change["ingredient"] }).not_to include("honey")
     kept = balance(bites, "texture=tacky", have: %w[date-syrup])["answers"]
       .flat_map { |answer| answer["changes"].select { |change| change["kind"] == "added" } }
     expect(kept.map { |change| change["ingredient"] }.uniq - %w[water date-syrup]).to eq([])
@@ -91,11 +92,17 @@ RSpec.describe "ElmCup.balance" do
     it "finds amounts in a kitchen of #{spoons.first} and #{cup} cups" do
       document = formula("3 tbsp cocoa powder", "1/2 cup cashew butter", "3/4 cup almond flour", "2 tbsp honey")
         .merge("kitchen" => {"spoons" => spoons, "cup" => cup})
-      answers = %w[presses rolls tacky].map { |texture| balance(document, "texture=#{texture}")["answers"].each { |answer| expect(holds?(answer["formula"], "texture=#{texture}")).to be(true) } }
+      answers = %w[presses rolls tacky].map { |texture|
+        balance(document, "texture=#{texture}")["answers"].each do |answer|
+          expect(holds?(answer["formula"], "texture=#{texture}")).to be(true)
+        end
+      }
       expect(answers.map(&:size)).to all(be >= 1)
       measures = ElmCup::Document::Formula.from(document).kitchen.measures
       written = answers.flatten.flat_map { |answer| answer["changes"].filter_map { |change| change["now"] } }
-      written.each { |text| expect([text, ElmCup::Quantity::LineReader.read(text).terms.all? { |term| measures.exists?(term) }]).to eq([text, true]) }
+      written.each do |text|
+        expect([text, ElmCup::Quantity::LineReader.read(text).terms.all? { |term| measures.exists?(term) }]).to eq([text, true])
+      end
     end
   end
 
@@ -177,8 +184,9 @@ RSpec.describe "ElmCup.balance" do
   it "counts the whole pieces of every flavour, for any number of them" do
     document = formula("14 soft dates", "1 cup rolled oats", "1/2 cup sunflower seed butter", "2 tbsp maple syrup", process: "processor")
       .merge("splits" => [
-        {"name" => "nib", "share" => 0.34, "lines" => [{"text" => "2 tbsp cocoa nibs"}]}, {"name" => "ginger", "share" => 0.33,
-                                                                                           "lines" => [{"text" => "2 tbsp crystallised ginger, chopped"}], "topping" => [{"text" => "1 tbsp sesame seeds"}]}
+        {"name" => "nib", "share" => 0.34, "lines" => [{"text" => "2 tbsp cocoa nibs"}]},
+        {"name" => "ginger", "share" => 0.33, "lines" => [{"text" => "2 tbsp crystallised ginger, chopped"}],
+         "topping" => [{"text" => "1 tbsp sesame seeds"}]}
       ])
     [17, 23, 31, 35, 36, 37, 41, 50, 59].each do |pieces|
       answers = balance(document, "pieces=#{pieces}")["answers"]
@@ -209,10 +217,14 @@ RSpec.describe "ElmCup.balance" do
     expect(answer["times"]).to be_within(0.05).of(30.25 * 18 / answer["before"]["grams"])
     sized, moved = answer["changes"].partition { |change| change["only_size"] }
     expect(sized.map { |change| change["kind"] }.uniq).to eq(["more"])
-    sized.each { |change| expect(change["grams"] / ElmCup.assess(bites)["components"][0]["lines"].find { |line| line["ingredient"] == change["ingredient"] }["grams"]).to be_within(0.1).of(answer["times"] - 1) }
+    before = ElmCup.assess(bites)["components"][0]["lines"].to_h { |line| line.values_at("ingredient", "grams") }
+    sized.each do |change|
+      expect(change["grams"] / before[change["ingredient"]]).to be_within(0.1).of(answer["times"] - 1)
+    end
     expect(moved).not_to be_empty
     expect(moved.map { |change| change["text"] }).to all(match(/ (more|less) than × #{answer["times"].round(2)}\z|\A\+(?!.*×)/))
-    expect(answer["why"]).to match(/\AThe same bowl made #{answer["times"].round(2)} times as large, .*; beside that (more|less|in comes) .*; no smaller change/)
+    expect(answer["why"])
+      .to match(/\AThe same bowl made #{answer["times"].round(2)} times as large, .*; beside that (more|less|in comes) .*; no smaller/)
     expect(balance(bites, "pieces=40")["answers"].first["why"]).to match(/measure that you have; (beside that .*; )?no smaller/)
     plain = balance(bites, "texture=tacky")["answers"].first
     expect([plain.key?("times"), plain["changes"].any? { |change| change.key?("only_size") }]).to eq([false, false])
@@ -237,7 +249,9 @@ RSpec.describe "ElmCup.balance" do
     figures = answers.first["sums"].map { |sum| sum["figure"] }
     expect(figures).to include("size", "kcal", "sugars", "free_sugars", "protein", "fat", "fibre", "sweetness", "grams", "pieces",
       "saturation", "texture_number", "grease")
-    answers.first["sums"].each { |sum| expect(Arithmetic.reckon(sum["formula"], sum["inputs"])).to be_within([sum["value"].abs * 1e-3, 1e-6].max).of(sum["value"]) }
+    answers.first["sums"].each do |sum|
+      expect(Arithmetic.reckon(sum["formula"], sum["inputs"])).to be_within([sum["value"].abs * 1e-3, 1e-6].max).of(sum["value"])
+    end
     inputs = answers.first["sums"].to_h { |sum| [sum["figure"], sum["inputs"].keys] }
     expect(%w[kcal sweetness].map { |figure| inputs[figure] & %w[pieces weight] }).to eq([%w[pieces], %w[weight]])
     after = answers.first["after"]
@@ -248,7 +262,8 @@ RSpec.describe "ElmCup.balance" do
   end
 
   it "lets the cook's own kind of a helper come in, where that is what there is" do
-    pantry = ElmCup.pantry([{"id" => "own-flour", "name" => "Corner almond meal", "starts_from" => "almond-flour", "label" => {"kcal" => 600, "fat_g" => 50, "carbohydrate_g" => 8, "sugars_g" => 4, "fibre_g" => 11, "protein_g" => 22, "salt_g" => 0}}])
+    label = {"kcal" => 600, "fat_g" => 50, "carbohydrate_g" => 8, "sugars_g" => 4, "fibre_g" => 11, "protein_g" => 22, "salt_g" => 0}
+    pantry = ElmCup.pantry([{"id" => "own-flour", "name" => "Corner almond meal", "starts_from" => "almond-flour", "label" => label}])
     document = formula("1 cup rolled oats, ground", "1/2 cup almond butter", "1/3 cup honey")
     locks = ["keep the oats", "keep honey", "keep the almond butter"]
     {%w[own-flour] => "own-flour", %w[almond-flour own-flour] => "almond-flour"}.each do |have, ingredient|
@@ -277,12 +292,15 @@ RSpec.describe "ElmCup.balance" do
   end
 
   it "counts cost, and offers nothing whose price it does not know" do
-    pantry = ElmCup.pantry([{"id" => "oats-rolled", "name" => "Rolled oats", "price" => 1.5, "pack_grams" => 500}, {"id" => "tahini", "name" => "Tahini", "price" => 5, "pack_grams" => 300}, {"id" => "maple", "name" => "Maple syrup", "price" => 7, "pack_grams" => 330}])
+    pantry = ElmCup.pantry([{"id" => "oats-rolled", "name" => "Rolled oats", "price" => 1.5, "pack_grams" => 500},
+      {"id" => "tahini", "name" => "Tahini", "price" => 5, "pack_grams" => 300},
+      {"id" => "maple", "name" => "Maple syrup", "price" => 7, "pack_grams" => 330}])
     now = ElmCup.assess(bites, pantry: pantry)["cost"]["piece"]
     answer = balance(bites, "cost<=#{(now * 0.85).round(3)}", pantry: pantry)
     answer["answers"].each do |each|
       expect(each["after"]["cost"]).to be <= (now * 0.85).round(3)
-      expect(each["changes"].select { |change| change["kind"] == "added" }.map { |change| change["ingredient"] } - %w[water oats-rolled tahini maple]).to eq([])
+      added = each["changes"].select { |change| change["kind"] == "added" }.map { |change| change["ingredient"] }
+      expect(added - %w[water oats-rolled tahini maple]).to eq([])
     end
     expect(answer["notes"].join).to match(/No price is known of soft dates/)
   end
@@ -354,7 +372,9 @@ RSpec.describe "ElmCup.balance" do
   end
 
   it "takes forty lines and eight wishes, and bounds that nothing reaches" do
-    names = ["rolled oats, ground", "almond flour", "peanut butter", "tahini", "honey", "maple syrup", "cocoa powder", "ground flax", "almond butter", "cashew butter", "coconut flour", "oat flour", "dried cranberries", "chopped walnuts", "date syrup", "sunflower seed butter",
+    names = ["rolled oats, ground", "almond flour", "peanut butter", "tahini", "honey", "maple syrup", "cocoa powder", "ground flax",
+      "almond butter", "cashew butter", "coconut flour", "oat flour", "dried cranberries", "chopped walnuts", "date syrup",
+      "sunflower seed butter",
       "desiccated coconut", "hemp hearts", "pumpkin seeds", "chocolate chips"]
     document = formula(*(names + names).each_with_index.map { |name, at| "#{["1/4", "1/3", "1/2", "3/4"][at % 4]} cup #{name}" })
     piece = ElmCup.assess(document)["nutrition_per_piece"]

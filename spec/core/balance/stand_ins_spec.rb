@@ -4,12 +4,15 @@
 RSpec.describe ElmCup::Balance::StandIns do
   library = ElmCup.shipped
   resolver = Bowls.line_resolver("hand")
-  stands_for = ->(id, most = 7) { described_class.new(library) { true }.for(resolver.weighed(id, 100), nil, most: most).map { |entry, _| entry.id } }
+  stands_for = ->(id, most = 7) {
+    described_class.new(library) { true }.for(resolver.weighed(id, 100), nil, most: most).map { |entry, _| entry.id }
+  }
 
   it "has a kind for everything that is there for its taste, and only ids that the library knows" do
     tasted = library.all.select { |entry| %w[spice flavour salt].include?(entry.family) }
     expect(tasted.reject { |entry| described_class::KINDS[entry.like] }.map(&:id)).to eq([])
-    expect((described_class::KINDS.keys + described_class::CUSTOMS.flat_map { |custom| [custom.of, custom.to] }).reject { |id| library[id] }).to eq([])
+    named = described_class::KINDS.keys + described_class::CUSTOMS.flat_map { |custom| [custom.of, custom.to] }
+    expect(named.reject { |id| library[id] }).to eq([])
     listed = ElmCup::DataTable.rows("stand_in_kinds").flat_map { |row| ElmCup::DataTable.list(row["ingredients"]) }
     expect(listed.tally.select { |_, times| times > 1 }).to eq({})
   end
@@ -28,8 +31,12 @@ RSpec.describe ElmCup::Balance::StandIns do
   {
     "salt" => [%w[salt-flaky], %w[erythritol-powdered allulose]], "vanilla-extract" => [%w[almond-extract],
       %w[vinegar food-colouring spirits]], "cocoa" => [%w[carob-powder], %w[flax-ground coconut-flour]],
-    "oats-rolled" => [%w[oats-rolled-gluten-free oats-quick], %w[oats-steel-cut flour-wheat]], "dates-soft" => [%w[dates-moist figs-dried raisins], %w[peel-candied fruit-dried-mixed]], "milk-plant" => [%w[milk-oat], %w[citrus-juice]],
-    "sugar-powdered" => [%w[sugar-coconut], %w[fruit-powder beetroot-powder]], "cinnamon" => [%w[spice-mixed], %w[pepper-black chilli cocoa]], "honey" => [%w[maple agave], %w[molasses jam]], "sesame-seeds" => [%w[sunflower-seeds], %w[chocolate-unsweetened cocoa-nibs poppy-seeds]],
+    "oats-rolled" => [%w[oats-rolled-gluten-free oats-quick], %w[oats-steel-cut flour-wheat]],
+    "dates-soft" => [%w[dates-moist figs-dried raisins], %w[peel-candied fruit-dried-mixed]],
+    "milk-plant" => [%w[milk-oat], %w[citrus-juice]],
+    "sugar-powdered" => [%w[sugar-coconut], %w[fruit-powder beetroot-powder]],
+    "cinnamon" => [%w[spice-mixed], %w[pepper-black chilli cocoa]], "honey" => [%w[maple agave], %w[molasses jam]],
+    "sesame-seeds" => [%w[sunflower-seeds], %w[chocolate-unsweetened cocoa-nibs poppy-seeds]],
     "quinoa-puffed" => [%w[puffed-rice], %w[rice-flour flour-wheat]], "peanut-butter" => [%w[sunflower-seed-butter almond-butter], %w[]],
     "chocolate-dark" => [%w[chocolate-milk chocolate-chips], %w[banana-chips almonds-coated]],
     "erythritol" => [%w[erythritol-powdered], %w[stevia monk-fruit]], "flaxseed" => [%w[flax-ground], %w[cocoa-nibs]]

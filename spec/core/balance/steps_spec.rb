@@ -17,7 +17,9 @@ RSpec.describe ElmCup::Balance::Steps do
     "5 tbsp honey" => ["+1 tbsp", "1/3 cup + 2 tsp"], "1 stick butter" => ["+1 tbsp", "1/2 cup + 1 tbsp"],
     "2-3 tbsp honey" => ["+1 tsp", "2 tbsp + 2 1/2 tsp"]
   }.each do |text, (difference, after)|
-    it("steps “#{text}” by #{difference}") { expect(steps(text).first.then { |each| [each.difference(1), each.text(1)] }).to eq([difference, after]) }
+    it("steps “#{text}” by #{difference}") do
+      expect(steps(text).first.then { |each| [each.difference(1), each.text(1)] }).to eq([difference, after])
+    end
   end
 
   it "takes a larger spoon where the small one does not exist here" do

@@ -5,7 +5,10 @@ RSpec.describe "Other ways in" do
   # Common practice: shares of a bowl beyond which these taste or bind too strongly.
   most_of_a_bowl = {"cocoa" => 0.15, "coconut-flour" => 0.2, "protein-powder-plant" => 0.3, "chia" => 0.1, "flax-ground" => 0.15,
                     "cocoa-nibs" => 0.1}
-  let(:bites) { formula("1 cup rolled oats, ground", "10 soft dates, to paste", "1/3 cup tahini", "2 tbsp maple syrup", "1/4 tsp fine salt", "1 pinch flaky salt") }
+  let(:bites) {
+    formula("1 cup rolled oats, ground", "10 soft dates, to paste", "1/3 cup tahini", "2 tbsp maple syrup", "1/4 tsp fine salt",
+      "1 pinch flaky salt")
+  }
 
   def refusal
     yield
@@ -89,10 +92,14 @@ RSpec.describe "Other ways in" do
 
     def have(*ids) = ids.map { |id| {"ingredient" => id} }
 
+    def ingredients(answer) = answer["formula"]["components"][0]["lines"].map { |line| line["ingredient"] }
+
     let(:shape) { {"kind" => "ball", "piece_grams" => 18} }
 
     {
-      "date-led" => %w[dates-soft almonds], "nut-butter-led" => %w[peanut-butter honey oat-flour], "oat-led" => %w[oats-rolled almond-butter maple], "coconut-fat-led" => %w[coconut-oil almond-flour maple], "cocoa-led" => %w[cocoa cashew-butter maple almond-flour]
+      "date-led" => %w[dates-soft almonds], "nut-butter-led" => %w[peanut-butter honey oat-flour],
+      "oat-led" => %w[oats-rolled almond-butter maple], "coconut-fat-led" => %w[coconut-oil almond-flour maple],
+      "cocoa-led" => %w[cocoa cashew-butter maple almond-flour]
     }.each do |family, ids|
       it "makes a #{family} bowl of #{ids.join(", ")}" do
         answer = cupboard({"have" => have(*ids), "shape" => shape, "want" => "rolls"})["answers"].find { |each| each["family"] == family }
@@ -102,7 +109,9 @@ RSpec.describe "Other ways in" do
       end
     end
 
-    pool = %w[dates-soft dates-dry oats-rolled oats-quick oat-flour almond-flour almonds walnuts cashews peanut-butter almond-butter cashew-butter sunflower-seed-butter tahini maple honey date-syrup rice-syrup cocoa coconut-oil coconut-butter coconut-desiccated coconut-flour
+    pool = %w[dates-soft dates-dry oats-rolled oats-quick oat-flour almond-flour almonds walnuts cashews peanut-butter almond-butter
+      cashew-butter sunflower-seed-butter tahini maple honey date-syrup rice-syrup cocoa coconut-oil coconut-butter coconut-desiccated
+      coconut-flour
       cranberries-dried apricots-dried chocolate-chips pumpkin-seeds sunflower-seeds protein-powder-plant sugar-powdered cookie-crumbs salt]
     30.times do |seed|
       it "keeps what it promises, pantry #{seed}" do
@@ -120,7 +129,10 @@ RSpec.describe "Other ways in" do
           wishes.each { |wish| expect([wish, holds?(answer["formula"], wish)]).to eq([wish, true]) }
           lines = after["components"][0]["lines"]
           expect(lines.map { |line| line["ingredient"] } - ids - ["water"]).to eq([])
-          stock.select { |each| each["grams"] }.each { |each| expect(lines.select { |line| line["ingredient"] == each["ingredient"] }.sum { |line| line["grams"] }).to be <= each["grams"] + 0.5 }
+          stock.select { |each| each["grams"] }.each do |each|
+            expect(lines.select { |line| line["ingredient"] == each["ingredient"] }.sum { |line| line["grams"] })
+              .to be <= each["grams"] + 0.5
+          end
           expect(ElmCup.flagged(after)).to eq([])
           lines.each { |line| expect(line["grams"]).to be <= (most_of_a_bowl.fetch(line["ingredient"], 1.0) + 0.005) * after["grams"] }
           expect(answer["changes"].map { |change| change["grams"] }).to eq(lines.map { |line| line["grams"] })
@@ -147,7 +159,9 @@ RSpec.describe "Other ways in" do
 
     # What is in the cupboard is wanted in the bowl: dates, almonds and cocoa are known as date and almond balls, with cocoa or without.
     it "makes other bowls of one family where there are not three, with one thing more or another" do
-      sets = ->(said) { cupboard({"shape" => shape, "want" => "rolls"}.merge(said))["answers"].map { |answer| answer["formula"]["components"][0]["lines"].map { |line| line["ingredient"] } - %w[water salt] } }
+      sets = ->(said) {
+        cupboard({"shape" => shape, "want" => "rolls"}.merge(said))["answers"].map { |answer| ingredients(answer) - %w[water salt] }
+      }
       expect(sets.call("have" => have("dates-soft", "almonds", "cocoa")))
         .to match_array([%w[dates-soft almonds], %w[dates-soft almonds cocoa]])
       expect(sets.call("have" => have("dates-soft", "walnuts", "cocoa", "coconut-desiccated")))
@@ -165,14 +179,14 @@ RSpec.describe "Other ways in" do
       expect(found.map { |answer| answer["family"] }.uniq.size).to eq(3)
       expect(found.map { |answer| answer["formula"]["components"][0]["lines"].map { |line| line["ingredient"] } })
         .to all(include("maple").or(include("dates-soft")))
-      expect(found.flat_map { |answer| answer["formula"]["components"][0]["lines"].map { |line| line["ingredient"] } } & %w[jam oat-bran agave barley-malt-syrup watermelon-seed-butter]).to eq([])
+      expect(found.flat_map { |answer| ingredients(answer) } & %w[jam oat-bran agave barley-malt-syrup watermelon-seed-butter]).to eq([])
     end
 
     # Raw flour is not for eating (trade caution); chia by the cupful is nobody's bite (common practice).
     it "proposes no raw flour, nothing that has to be cooked, and little of what gels" do
       found = cupboard({"have" => have("dates-soft", "flour-wheat", "rice-flour", "oats-steel-cut", "chia"), "use_up" => %w[flour-wheat],
         "shape" => shape})
-      expect(found["answers"].flat_map { |answer| answer["formula"]["components"][0]["lines"].map { |line| line["ingredient"] } } & %w[flour-wheat rice-flour oats-steel-cut]).to eq([])
+      expect(found["answers"].flat_map { |answer| ingredients(answer) } & %w[flour-wheat rice-flour oats-steel-cut]).to eq([])
       dates = cupboard({"have" => have("dates-soft", "almonds", "chia", "flour-wheat"), "use_up" => %w[flour-wheat],
         "shape" => shape})["answers"]
       expect(dates.first["why"]).to match(/It has no place for wheat flour/)
@@ -182,7 +196,9 @@ RSpec.describe "Other ways in" do
       little = {"have" => [{"ingredient" => "dates-soft", "grams" => 70}, {"ingredient" => "almonds", "grams" => 40},
         {"ingredient" => "salt", "grams" => 1}], "shape" => shape, "want" => "rolls"}
       lines = ElmCup.assess(cupboard(little)["answers"].first["formula"])["components"][0]["lines"]
-      little["have"].each { |each| expect(lines.select { |line| line["ingredient"] == each["ingredient"] }.sum { |line| line["grams"] }).to be <= each["grams"] }
+      little["have"].each do |each|
+        expect(lines.select { |line| line["ingredient"] == each["ingredient"] }.sum { |line| line["grams"] }).to be <= each["grams"]
+      end
       more = cupboard(little.merge("wishes" => ["12 pieces"]))
       expect([more["answers"], more["clashes"].first["wishes"]]).to match([[], a_collection_including("pieces=12")])
       least = little.merge("have" => [{"ingredient" => "dates-soft", "grams" => 9}, {"ingredient" => "almonds", "grams" => 5}],
@@ -277,7 +293,9 @@ RSpec.describe "Other ways in" do
 
     it "opens the sum of its share and of the texture that it is measured to" do
       found = trial(scale: 1, pieces: 2)
-      found["sums"].each { |sum| expect(Arithmetic.reckon(sum["formula"], sum["inputs"])).to be_within([sum["value"].abs * 1e-4, 1e-6].max).of(sum["value"]) }
+      found["sums"].each do |sum|
+        expect(Arithmetic.reckon(sum["formula"], sum["inputs"])).to be_within([sum["value"].abs * 1e-4, 1e-6].max).of(sum["value"])
+      end
       by_figure = found["sums"].to_h { |sum| [sum["figure"], sum["value"]] }
       expect(by_figure).to include("share" => be_within(1e-5).of(found["share"]),
         "saturation" => be_within(1e-3).of(found["components"][0]["saturation"]["value"]))
@@ -311,7 +329,10 @@ RSpec.describe "Other ways in" do
     it "keeps what was soaked soaked, shares shared, and says where measuring moves the texture" do
       soaked = trial(formula("12 soft dates, soaked 1 h", "1 cup almonds", process: "processor"))
       expect(soaked["document"]["components"][0]["lines"][0]["text"]).to match(/ g soft dates, soaked 1 h\z/)
-      shared = {"elm_cup" => "formula/1", "name" => "Two", "components" => [{"name" => "a", "lines" => [{"text" => "1 cup tahini"}, {"text" => "1/2 cup honey"}]}, {"name" => "b", "lines" => [{"text" => "1 cup oats"}], "takes" => [{"component" => "a", "text" => "1/4 cup"}]}]}
+      shared = {"elm_cup" => "formula/1", "name" => "Two", "components" => [
+        {"name" => "a", "lines" => [{"text" => "1 cup tahini"}, {"text" => "1/2 cup honey"}]},
+        {"name" => "b", "lines" => [{"text" => "1 cup oats"}], "takes" => [{"component" => "a", "text" => "1/4 cup"}]}
+      ]}
       found = trial(shared)
       expect(found["notes"].join).to match(/taken as 18 g/)
       expect(ElmCup.flagged(ElmCup.assess(found["document"]))).to eq([])

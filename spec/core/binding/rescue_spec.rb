@@ -46,7 +46,9 @@ RSpec.describe ElmCup::Binding::Rescue do
   # Source: docs/model.md, Binding, case H: takes 1 to 2 % water in practice, the model 1.8 g in 100 g to S .84 as printed; 1.7 to the edge
   # unrounded.
   it "asks about as much water of the date and cocoa case as practice does" do
-    mix = ElmCup::Binding::Mix.new(in_grams({"soft dates" => 75.5, "almond meal" => 12.5, "cocoa" => 11, "vanilla extract" => 1}).map { |text| line_resolver("processor").resolve(text) }, process: "processor", room_c: 21, library: ElmCup.shipped)
+    lines = in_grams({"soft dates" => 75.5, "almond meal" => 12.5, "cocoa" => 11, "vanilla extract" => 1})
+      .map { |text| line_resolver("processor").resolve(text) }
+    mix = ElmCup::Binding::Mix.new(lines, process: "processor", room_c: 21, library: ElmCup.shipped)
     water = ElmCup::Binding::Portion.new(line_resolver("hand").resolve("1 g water"), ElmCup.shipped.binding("water", "liquid"), 1.0)
     expect(ElmCup::Binding::Dose.new(mix.saturation, water).to_wet(ElmCup::Binding::Texture.near_edge("rolls", from: :dry)))
       .to be_within(0.15).of(1.8)

@@ -75,12 +75,18 @@ RSpec.describe ElmCup::Binding::Uncertainty do
       first = same.first.figures
       sides = {"d" => [%i[d]], "binder" => [%i[a b o]], "both" => [%i[d], %i[a b o]]}.fetch(first.sigma_on)
       sides.sum do |letters|
-        slope = (moved(mix) { |each| ([each.ingredient, each.form] == key) ? each.with(**letters.to_h { |letter| [letter, each.public_send(letter) * factor] }) : each } - number) / 1e-5
+        slope = (moved(mix) { |each|
+          next each unless [each.ingredient, each.form] == key
+
+          each.with(**letters.to_h { |letter| [letter, each.public_send(letter) * factor] })
+        } - number) / 1e-5
         (slope * first.sigma * (first.starred ? 2 : 1))**2
       end
     end
     dates = mix.portions.select { |each| each.line.entry.family == "dates" }
-    moisture = (moved(mix) { |each| each.ingredient.start_with?("dates") ? each.with(b: each.b + 2.5 * 1e-5, d: each.d - 0.46 / 0.78 * 1e-5) : each } - number) / 1e-5
+    moisture = (moved(mix) { |each|
+      each.ingredient.start_with?("dates") ? each.with(b: each.b + 2.5 * 1e-5, d: each.d - 0.46 / 0.78 * 1e-5) : each
+    } - number) / 1e-5
     said = (dates.all? { |each| each.line.moisture_said }) ? 0.025 : 0.035
     s = mix.saturation
     masks = ->(share) { ElmCup::Binding::Texture.number((s.volume - share * [s.pulp, s.fat].min) / s.demand) }

@@ -8,7 +8,10 @@ RSpec.describe "The formula document" do
     error.faults.map { |fault| [fault.pointer, fault.message] }
   end
 
-  let(:good) { formula("1 cup oats", {"ingredient" => "tahini", "grams" => 20}, {"text" => "2 tbsp house spice", "ingredient" => "spice-mixed"}, kitchen: {"cup" => "us"}) }
+  let(:good) {
+    formula("1 cup oats", {"ingredient" => "tahini", "grams" => 20},
+      {"text" => "2 tbsp house spice", "ingredient" => "spice-mixed"}, kitchen: {"cup" => "us"})
+  }
 
   # Gives a copy of the good document with one thing changed.
   def with(path, value)
@@ -31,7 +34,9 @@ RSpec.describe "The formula document" do
     ["components", 0, "lines", 0, "text"] => ["o" * 100_000, "/components/0/lines/0/text", /100000 characters long; 300 is the most/],
     ["shape", "piece_grams"] => [0, "/shape/piece_grams", /1 is the least/], ["shape"] => [{"kind" => "ball"}, "/shape", /Give one of/],
     ["kitchen"] => [{"cup" => "thimble"}, "/kitchen/cup", /us, us_legal/],
-    ["kitchen", "spoons"] => [["0 tsp"], "/kitchen/spoons/0", /cannot be read/], ["surprise"] => [1, "/surprise", /not one a formula has/], ["components", 0, "lines"] => [Array.new(5000) { {"text" => "1 cup oats"} }, "/components/0/lines", /5000 lines are too many; 100 is the most/]
+    ["kitchen", "spoons"] => [["0 tsp"], "/kitchen/spoons/0", /cannot be read/],
+    ["surprise"] => [1, "/surprise", /not one a formula has/],
+    ["components", 0, "lines"] => [[{"text" => "1 cup oats"}] * 5000, "/components/0/lines", /5000 lines are too many; 100 is the most/]
   }.each do |path, (value, pointer, message)|
     it("names the place and the mend: #{pointer} #{value.to_s[0, 20]}") { expect(faults(with(path, value))).to include([pointer, message]) }
   end
@@ -43,15 +48,24 @@ RSpec.describe "The formula document" do
   end
 
   it "refuses numbers past any float at their place, in every body" do
-    {'{"elm_cup":"formula/1","name":"x","components":[{"name":"d","lines":[{"ingredient":"honey","grams":1e400}]}]}' => "/components/0/lines/0/grams", '{"elm_cup":-1e400}' => "/elm_cup", '{"minutes":[1e999]}' => "/minutes/0"}
-      .each { |bytes, pointer| expect { ElmCup.read_json(bytes) }.to raise_error(ElmCup::InvalidDocument) { |error| expect([error.faults.first.pointer, error.message]).to match([pointer, /larger than any/]) } }
+    {'{"elm_cup":"formula/1","name":"x","components":[{"name":"d","lines":[{"ingredient":"honey","grams":1e400}]}]}' =>
+      "/components/0/lines/0/grams", '{"elm_cup":-1e400}' => "/elm_cup", '{"minutes":[1e999]}' => "/minutes/0"}
+      .each do |bytes, pointer|
+        expect { ElmCup.read_json(bytes) }.to raise_error(ElmCup::InvalidDocument) { |error|
+          expect([error.faults.first.pointer, error.message]).to match([pointer, /larger than any/])
+        }
+      end
     expect(faults(with(["shape", "piece_grams"], Float::INFINITY))).to match([["/shape/piece_grams", /larger than any/]])
     expect(faults(with(["components", 0, "lines", 1, "grams"], Float::NAN))).to match([["/components/0/lines/1/grams", /larger than any/]])
   end
 
   it "refuses by name what is not built yet" do
-    %w[coat].each { |key| expect(faults(good.merge(key => {}))).to eq([["/#{key}", "“#{key}” belongs to a part that is not built yet; take it out"]]) }
-    %w[slab cup cookie bark mould log egg].each { |kind| expect(faults(good.merge("shape" => {"kind" => kind}))).to include(["/shape/kind", /“#{kind}” belongs to a part that is not built/]) }
+    %w[coat].each do |key|
+      expect(faults(good.merge(key => {}))).to eq([["/#{key}", "“#{key}” belongs to a part that is not built yet; take it out"]])
+    end
+    %w[slab cup cookie bark mould log egg].each do |kind|
+      expect(faults(good.merge("shape" => {"kind" => kind}))).to include(["/shape/kind", /“#{kind}” belongs to a part that is not built/])
+    end
   end
 
   it "names a key that is none, where it stands" do

@@ -77,7 +77,8 @@ RSpec.describe "A change to the parts of a formula" do
   end
 
   it "leaves flavours with their base, whatever part comes to lead" do
-    filling = layered.merge("components" => [{"name" => "caramel", "type" => "filling", "lines" => []}, {"name" => "shell", "type" => "coating", "lines" => []}],
+    filling = layered.merge("components" => [{"name" => "caramel", "type" => "filling", "lines" => []},
+      {"name" => "shell", "type" => "coating", "lines" => []}],
       "splits" => [{"name" => "nib", "share" => 0.5, "lines" => []}])
     [["move_part", "at" => 1, "to" => 0], ["type_part", "at" => 1, "type" => "dough"], ["add_part", "type" => "dough"]].each do |edit|
       expect([edit, edited(filling, edit)["splits"].map { |split| split["component"] }]).to eq([edit, ["caramel"]])
@@ -102,7 +103,8 @@ RSpec.describe "A change to the parts of a formula" do
 
   it "takes of another part what a cook types: a share, grams or a measure" do
     typed = {"25 %" => {"share" => 0.25}, "12,5%" => {"share" => 0.125}, "25 per cent" => {"share" => 0.25}, "half" => {"share" => 0.5},
-             "half of it" => {"share" => 0.5}, "a quarter" => {"share" => 0.25}, "a third" => {"share" => 0.333333}, "1/4" => {"share" => 0.25},
+             "half of it" => {"share" => 0.5}, "a quarter" => {"share" => 0.25}, "a third" => {"share" => 0.333333},
+             "1/4" => {"share" => 0.25},
              "0.25" => {"share" => 0.25}, "all of it" => {"share" => 1}, "the lot" => {"share" => 1}, "60 g" => {"grams" => 60},
              "12.5 grams" => {"grams" => 12.5}, "1/4 cup" => {"text" => "1/4 cup"}, "2 tbsp of it" => {"text" => "2 tbsp"},
              "some" => {"text" => "some"}}
@@ -119,7 +121,8 @@ RSpec.describe "A change to the parts of a formula" do
       .to eq(["/components/2/takes/0/component", "no_such_component"])
     expect(refusal(layered, {"kind" => "take", "at" => 2, "amount" => "half"})&.last).to eq("no_such_component")
     expect(refusal(layered, {"kind" => "take", "at" => 0, "of" => "dough", "amount" => "half"})&.last).to eq("share_loop")
-    expect(edited(layered, ["take", "at" => 2, "of" => "caramel", "amount" => "90 %"])["components"][2]["takes"]).to eq([{"component" => "caramel", "share" => 0.9}])
+    expect(edited(layered, ["take", "at" => 2, "of" => "caramel", "amount" => "90 %"])["components"][2]["takes"])
+      .to eq([{"component" => "caramel", "share" => 0.9}])
   end
 
   it "refuses what names no place, no kind and no formula" do

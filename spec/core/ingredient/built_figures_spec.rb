@@ -40,7 +40,9 @@ RSpec.describe "The binding figures that a rule gives" do
     it "agree with it: #{pattern.source.delete("\\").delete_prefix("A")}" do
       ruled = rows.select { |row| row["source"].match?(pattern) }.map { |row| [row, rule.call(row, *parts.call(row))] }
       expect(ruled.size).to be >= 1
-      off = ruled.select { |row, wanted| figures.call(row).zip(wanted).any? { |ours, theirs| (ours - theirs).abs > [0.035, 0.06 * theirs].max } }
+      off = ruled.select { |row, wanted|
+        figures.call(row).zip(wanted).any? { |ours, theirs| (ours - theirs).abs > [0.035, 0.06 * theirs].max }
+      }
       expect(off.map { |row, wanted| [row["ingredient"], row["form"], figures.call(row), wanted.map { |figure| figure.round(3) }] })
         .to eq([])
     end

@@ -48,7 +48,10 @@ RSpec.describe ElmCup::Ingredient::Library do
   end
 
   it "gives no name to two ingredients" do
-    names = library.all.flat_map { |entry| [entry.name, *entry.names].uniq.map { |name| [ElmCup::Ingredient::Naming::NameWords.of(name), entry.id] } }.uniq
+    names = library.all.flat_map { |entry|
+      [entry.name,
+        *entry.names].uniq.map { |name| [ElmCup::Ingredient::Naming::NameWords.of(name), entry.id] }
+    }.uniq
     shared = names.group_by(&:first).select { |_, uses| uses.map(&:last).uniq.size > 1 }
     expect(shared).to eq({})
   end
@@ -60,9 +63,12 @@ RSpec.describe ElmCup::Ingredient::Library do
   end
 
   it "has for no name an allergen that the name itself gives away" do
-    meant_otherwise = /coconut (?:palm )?(?:sugar|nectar|syrup|blossom)|plant|non-dairy|dairy.free|gluten.free|\bgf\b|vegan|cream of coconut|malt syrup/i
+    meant_otherwise = /coconut\ (?:palm\ )?(?:sugar|nectar|syrup|blossom)|plant|non-dairy|dairy.free|gluten.free|\bgf\b|vegan|
+      cream\ of\ coconut|malt\ syrup/ix
     wrong = library.all.flat_map do |entry|
-      [entry.name, *entry.names, *entry.assumed_names].grep_v(meant_otherwise).flat_map { |name| (ElmCup::Pantry::PackList.new(name).allergens - entry.allergens).map { |allergen| "#{entry.id}: #{name} lacks #{allergen}" } }
+      [entry.name, *entry.names, *entry.assumed_names].grep_v(meant_otherwise).flat_map { |name|
+        (ElmCup::Pantry::PackList.new(name).allergens - entry.allergens).map { |allergen| "#{entry.id}: #{name} lacks #{allergen}" }
+      }
     end
     expect(wrong).to eq([])
   end

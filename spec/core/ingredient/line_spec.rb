@@ -15,7 +15,9 @@ RSpec.describe "A typed line" do
     "handful (about 45 g) raisins" => ["raisins", "whole", 45.0], "2 bananas" => ["banana", "paste", 236.0],
     "1 metric cup honey" => ["honey", "syrup", 358.2], "2 tbsp unsalted butter" => ["dairy-butter", "soft", 28.4],
     "1/4 cup coconut, desiccated" => ["coconut-desiccated", "shred", 21.3],
-    "60 g coconut oil, melted" => ["coconut-oil", "melted", 60.0], "1 cup cocoa butter" => ["cocoa-butter", "pieces", 120.0], "1/2 cup half and half" => ["half-and-half", "liquid", 121.0], "1 lemon, zested" => ["citrus-zest", "shred", 6.0], "2 limes, juiced" => ["citrus-juice", "liquid", 90.0], "2 squares (20 g) dark chocolate" => ["chocolate-dark", "chips", 20.0],
+    "60 g coconut oil, melted" => ["coconut-oil", "melted", 60.0], "1 cup cocoa butter" => ["cocoa-butter", "pieces", 120.0],
+    "1/2 cup half and half" => ["half-and-half", "liquid", 121.0], "1 lemon, zested" => ["citrus-zest", "shred", 6.0],
+    "2 limes, juiced" => ["citrus-juice", "liquid", 90.0], "2 squares (20 g) dark chocolate" => ["chocolate-dark", "chips", 20.0],
     "1 cup cream of coconut" => ["coconut-cream-sweetened", "liquid", 300.0], "1 tsp almond extract" => ["almond-extract", "liquid", 4.3]
   }.each do |text, (ingredient, form, grams)|
     it("“#{text}” is #{grams} g of #{ingredient}, #{form}") do
@@ -108,10 +110,14 @@ RSpec.describe "A typed line" do
 
   # An allergen that a name tells of must never be lost in what it is taken for.
   it "takes no name that tells of a nut, of milk or of another allergen for something without it" do
-    told = {"almond" => "tree_nut", "walnut" => "tree_nut", "cashew" => "tree_nut", "hazelnut" => "tree_nut", "pecan" => "tree_nut", "pistachio" => "tree_nut", "peanut" => "peanut", "sesame" => "sesame", "tahini" => "sesame", "soy" => "soy", "whey" => "milk", "butter cream" => "milk"}
+    told = {"almond" => "tree_nut", "walnut" => "tree_nut", "cashew" => "tree_nut", "hazelnut" => "tree_nut", "pecan" => "tree_nut",
+            "pistachio" => "tree_nut", "peanut" => "peanut", "sesame" => "sesame", "tahini" => "sesame", "soy" => "soy", "whey" => "milk",
+            "butter cream" => "milk"}
     ElmCup.shipped.all.each do |entry|
       [entry.name, *entry.names, *entry.assumed_names].each do |name|
-        told.each { |word, allergen| expect(entry.allergens).to include(allergen), "#{name} → #{entry.id}" if name.downcase.match?(/\b#{word}/) }
+        told.each do |word, allergen|
+          expect(entry.allergens).to include(allergen), "#{name} → #{entry.id}" if name.downcase.match?(/\b#{word}/)
+        end
       end
     end
     ["pistachio cream", "hazelnut syrup", "peanut oil", "walnut oil"]

@@ -32,7 +32,9 @@ RSpec.describe ElmCup::Ingredient::Preparation do
     {"10 dates soaked 1 h" => 207.0, "10 dates soaked for 15 min" => 193.5,
      "100 g walnuts toasted and chopped" => grams("100 g walnuts, toasted, chopped"), "100 g raisins soaked in rum" => 120.0}
       .each { |text, weight| expect(grams(text)).to eq(weight), text }
-    {"1 cup walnuts toasted and chopped" => "chopped", "1/2 cup coconut oil melted and cooled" => "melted", "1 cup oats ground" => "ground", "1/2 cup finely chopped and toasted pecans" => "chopped", "1/2 cup chopped, toasted pecans" => "chopped"}.each { |text, form| expect(read(text)["form"]).to eq(form), text }
+    {"1 cup walnuts toasted and chopped" => "chopped", "1/2 cup coconut oil melted and cooled" => "melted", "1 cup oats ground" => "ground",
+     "1/2 cup finely chopped and toasted pecans" => "chopped",
+     "1/2 cup chopped, toasted pecans" => "chopped"}.each { |text, form| expect(read(text)["form"]).to eq(form), text }
     expect(read("2 tbsp toasted sesame oil")).not_to include("prepared")
     expect(read("1 cup freshly ground almonds")["ingredient"]).to eq("almond-flour")
   end

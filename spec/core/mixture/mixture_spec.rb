@@ -103,18 +103,25 @@ RSpec.describe "What is in the bowl" do
     wanted = {
       "kcal" => sum.call(&energy), "protein_g" => sum.call { |row| row["protein"].to_f }, "fat_g" => sum.call { |row| row["fat"].to_f },
       "sugars_g" => sum.call(&sugars), "fibre_g" => sum.call { |row| row["fibre"].to_f },
-      "saturates_g" => sum.call { |row| row["fat"].to_f * row["fats"].split("|").sum { |part| part.split(":").then { |fat, share| saturated.fetch(fat) * share.to_f } } },
+      "saturates_g" => sum.call { |row|
+        row["fat"].to_f * row["fats"].split("|").map { |part| part.split(":") }.sum { |fat, share| saturated.fetch(fat) * share.to_f }
+      },
       "carbohydrate_g" => sum.call { |row| sugars.call(row) + row["starch"].to_f + row["fibre"].to_f + row["polyols"].to_f },
       "polyols_g" => sum.call { |row| row["polyols"].to_f }, "salt_g" => sum.call { |row| row["salt"].to_f },
       "free_sugars_g" => sum.call { |row| sugars.call(row) * row["free_share"].to_f },
       "added_sugars_g" => sum.call { |row| sugars.call(row) * row["added_share"].to_f }
     }
-    wanted.each { |name, figure| expect(facts.fetch(name)).to be_within(0.06 + 0.002 * figure).of(figure), "#{name}: #{facts[name]} for #{figure}" }
+    wanted.each do |name, figure|
+      expect(facts.fetch(name)).to be_within(0.06 + 0.002 * figure).of(figure), "#{name}: #{facts[name]} for #{figure}"
+    end
   end
 
   # Regulation (EU) 1169/2011, Annex III, 2.4 (from memory): more than 10 % added polyols must say so.
   it "warns of a bowl that is more than a tenth polyol, and of no other" do
-    notes = ->(grams) { ElmCup.assess(formula({"ingredient" => "oats-rolled", "grams" => 100 - grams}, {"ingredient" => "erythritol-powdered", "grams" => grams}))["notes"] }
+    notes = ->(grams) {
+      ElmCup.assess(formula({"ingredient" => "oats-rolled", "grams" => 100 - grams},
+        {"ingredient" => "erythritol-powdered", "grams" => grams}))["notes"]
+    }
     expect(notes.call(12)).to eq(["More than a tenth of it is sugar alcohol (polyols): eaten in plenty it may be laxative."])
     expect([notes.call(9), ElmCup.assess(formula)["notes"]]).to eq([[], []])
   end

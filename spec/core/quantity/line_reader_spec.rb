@@ -31,7 +31,10 @@ RSpec.describe ElmCup::Quantity::LineReader do
     "100g oats" => [[100, :gram]], "2 dl milk" => [[2, :decilitre]], "1 l water" => [[1, :litre]],
     "1 pint cream" => [[1, :pint]], "1 stick butter" => [[1, :stick]], "a pinch of salt" => [[1, :pinch]], "pinch of salt" => [[1, :pinch]],
     "1 dash salt" => [[1, :dash]], "3 drops vanilla" => [[3, :drop]],
-    "a handful of raisins" => [[1, :handful]], "small handful raisins" => [[1, :handful]], "a good pinch of salt" => [[23/20r, :pinch]], "2 cups good chocolate" => [[2, :cup]], "1 cup chocolate, good" => [[1, :cup]], "a good 1/2 cup oats" => [[23/40r, :cup]], "10 halves walnut" => [[10, nil]], "two hundred and fifty grams dates" => [[250, :gram]], "a hundred g dates" => [[100, :gram]],
+    "a handful of raisins" => [[1, :handful]], "small handful raisins" => [[1, :handful]],
+    "a good pinch of salt" => [[23/20r, :pinch]], "2 cups good chocolate" => [[2, :cup]], "1 cup chocolate, good" => [[1, :cup]],
+    "a good 1/2 cup oats" => [[23/40r, :cup]], "10 halves walnut" => [[10, nil]],
+    "two hundred and fifty grams dates" => [[250, :gram]], "a hundred g dates" => [[100, :gram]],
     "1 000 g oats" => [[1000, :gram]], "1'500 g oats" => [[1500, :gram]], "2 100g bars chocolate" => [[2, :bar]],
     "1 quarter cup tahini" => [[1/4r, :cup]], "2 thirds cup tahini" => [[2/3r, :cup]],
     "50g/2oz/¼ cup sugar" => [[50, :gram]], "1 can coconut milk" => [[1, :can]], "Rolled oats, 88 g" => [[88, :gram]],
@@ -156,9 +159,15 @@ RSpec.describe ElmCup::Quantity::LineReader do
   end
 
   {
-    "" => /empty/, "honey" => /No amount/, "2 tbsp" => /Of what/, "???" => /No amount/, "-3 tbsp honey" => /less than nothing/, "0 g honey" => /zero/, "1/0 cup honey" => /zero/, "1 1/0 cup honey" => /zero/, "2 and 1/0 cup honey" => /zero/,
-    "1e308 g honey" => /plainly/, "NaN g honey" => /No amount/, "10 dates + 2 tbsp honey" => /Two ingredients/, "1 cup oats, 10 dates and honey" => /put “10 dates and honey” on a line of its own/, "1 scoop #3 dough" => /4 to 100/, "\xff\xfe" => /UTF-8/,
-    "9999999999999 g oats" => /plainly/, "a good splash of milk" => /“splash” is no measure/, "1 cup oats and 2 tbsp honey for rolling" => /put “2 tbsp honey/, "1 cup oats, 2 tbsp" => /Two ingredients/, "1 tsp. cinnamon + 1/4 tsp. nutmeg" => %r{put “1/4 tsp. nutmeg” on}, "1 tsp each cinnamon and ginger" => /“each” gives one amount/, "a little honey" => /“little” is no measure/, "2 squeezes lemon juice" => /“squeeze” is no measure/
+    "" => /empty/, "honey" => /No amount/, "2 tbsp" => /Of what/, "???" => /No amount/, "-3 tbsp honey" => /less than nothing/,
+    "0 g honey" => /zero/, "1/0 cup honey" => /zero/, "1 1/0 cup honey" => /zero/, "2 and 1/0 cup honey" => /zero/,
+    "1e308 g honey" => /plainly/, "NaN g honey" => /No amount/, "10 dates + 2 tbsp honey" => /Two ingredients/,
+    "1 cup oats, 10 dates and honey" => /put “10 dates and honey” on a line of its own/, "1 scoop #3 dough" => /4 to 100/,
+    "\xff\xfe" => /UTF-8/,
+    "9999999999999 g oats" => /plainly/, "a good splash of milk" => /“splash” is no measure/,
+    "1 cup oats and 2 tbsp honey for rolling" => /put “2 tbsp honey/, "1 cup oats, 2 tbsp" => /Two ingredients/,
+    "1 tsp. cinnamon + 1/4 tsp. nutmeg" => %r{put “1/4 tsp. nutmeg” on}, "1 tsp each cinnamon and ginger" => /“each” gives one amount/,
+    "a little honey" => /“little” is no measure/, "2 squeezes lemon juice" => /“squeeze” is no measure/
   }.each do |text, message|
     it("flags “#{text.scrub}” at its place and keeps it as typed") do
       line = reading(text)
@@ -193,7 +202,9 @@ RSpec.describe ElmCup::Quantity::LineReader do
   end
 
   it "scales exactly: by k and back by 1/k gives the amounts again" do
-    ["1/2 c + 2 tbsp honey", "a cup oats", "2-3 tbsp water", "1½ cups (135 g) oats", "pinch of salt", "1,000 g oats", "100 g / 3.5 oz chocolate", "half a cup of honey", "two heaping cups oats", "Dates 200g", "a cup and a half of oats", "1 lb 2 oz dates", "60 g to 80 g oats",
+    ["1/2 c + 2 tbsp honey", "a cup oats", "2-3 tbsp water", "1½ cups (135 g) oats", "pinch of salt", "1,000 g oats",
+      "100 g / 3.5 oz chocolate", "half a cup of honey", "two heaping cups oats", "Dates 200g", "a cup and a half of oats",
+      "1 lb 2 oz dates", "60 g to 80 g oats",
       "a pinch or two of salt", "scoop #40 tahini", "3. 12 dates", "1 cup oats, plus 2 tbsp", "1 cup (88 g) plus 2 tbsp (12 g) oats",
       "1 heaping 1/4 cup oats",
       "2 dozen dates", "10 x dates"].each do |text|

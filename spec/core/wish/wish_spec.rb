@@ -13,9 +13,15 @@ RSpec.describe ElmCup::Wish do
   end
 
   {
-    "firmness=3" => /not built/, "holds_to_c>=27" => /not built/, "water_activity<=0.6" => /not built/, "colour=red" => /nothing that can be wished for; there are texture, diet/, "rolls" => /is no wish/, "" => /is no wish/, "texture=firm" => /no texture; there are loose/,
-    "texture=rolls..presses" => /drier to the wetter/, "texture=a..b..c" => /no texture/, "texture>=rolls" => /write texture=/, "diet=paleo" => /no diet/, "kcal<=-3" => /no number from 0/, "kcal<=NaN" => /no number/, "kcal<=1e9" => /no number/, "kcal<=" => /no number/,
-    "kcal<=99999" => /up to 5000/, "pieces=2.5" => /whole one/, "pieces=0" => /whole one/, "grams=0" => /more than nothing/, "kcal:3" => /with <=/, "dough.kcal<=90" => /said of the whole/, "lock=tahini" => /write lock:/, "without:" => /names nothing/, "grease<=2" => /up to 1/,
+    "firmness=3" => /not built/, "holds_to_c>=27" => /not built/, "water_activity<=0.6" => /not built/,
+    "colour=red" => /nothing that can be wished for; there are texture, diet/, "rolls" => /is no wish/, "" => /is no wish/,
+    "texture=firm" => /no texture; there are loose/,
+    "texture=rolls..presses" => /drier to the wetter/, "texture=a..b..c" => /no texture/, "texture>=rolls" => /write texture=/,
+    "diet=paleo" => /no diet/, "kcal<=-3" => /no number from 0/, "kcal<=NaN" => /no number/, "kcal<=1e9" => /no number/,
+    "kcal<=" => /no number/,
+    "kcal<=99999" => /up to 5000/, "pieces=2.5" => /whole one/, "pieces=0" => /whole one/, "grams=0" => /more than nothing/,
+    "kcal:3" => /with <=/, "dough.kcal<=90" => /said of the whole/, "lock=tahini" => /write lock:/, "without:" => /names nothing/,
+    "grease<=2" => /up to 1/,
     "\xff<=3" => /is no wish|nothing that can be wished/
   }.each do |text, message|
     it("refuses “#{text.scrub}” with the mend") { expect { described_class.read(text) }.to raise_error(ElmCup::Wish::Unreadable, message) }
@@ -44,7 +50,8 @@ RSpec.describe ElmCup::Wish do
       .to eq([true, true, false])
     expect(%w[dough.lock:tahini top.lock:tahini without:tahini].map { |text| described_class.read(text).locks?(tahini, "dough") })
       .to eq([true, false, false])
-    expect(%w[without:sesame diet=sesame-free diet=low-net-carbohydrate lock:tahini].map { |text| described_class.read(text).forbids?(tahini) }).to eq([true, true, false, false])
+    forbids = ->(text) { described_class.read(text).forbids?(tahini) }
+    expect(%w[without:sesame diet=sesame-free diet=low-net-carbohydrate lock:tahini].map(&forbids)).to eq([true, true, false, false])
     expect([described_class.read("diet=raw"),
       described_class.read("diet=vegan")].map { |wish| wish.forbids?(library["sunflower-seeds"], heated: true) }).to eq([true, false])
     expect(described_class.read("diet=vegan").forbids?(maple)).to be(false)
@@ -54,43 +61,72 @@ RSpec.describe ElmCup::Wish do
   describe "said by a cook" do
     document = {
       "elm_cup" => "formula/1", "name" => "Slice", "shape" => {"kind" => "ball", "piece_grams" => 20},
-      "components" => [{"name" => "base", "lines" => [{"text" => "1 cup rolled oats, ground"}, {"text" => "1/2 cup almond butter"}, {"text" => "1/4 cup honey"}]}, {"name" => "Date caramel", "type" => "filling", "process" => "processor", "lines" => [{"text" => "10 soft dates"}, {"text" => "2 tbsp water"}]}]
+      "components" => [
+        {"name" => "base",
+         "lines" => [{"text" => "1 cup rolled oats, ground"}, {"text" => "1/2 cup almond butter"}, {"text" => "1/4 cup honey"}]},
+        {"name" => "Date caramel", "type" => "filling", "process" => "processor",
+         "lines" => [{"text" => "10 soft dates"}, {"text" => "2 tbsp water"}]}
+      ]
     }
     answer = ElmCup.assess(document)
     figure = ->(key, share, places = 1) { (answer["nutrition_per_piece"][key] * share).round(places) }
     {
       "rolls" => "texture=rolls", "should roll" => "texture=rolls", "sticky" => "texture=tacky", "runny" => "texture=pours",
       "date caramel spreads" => "Date caramel.texture=spreads", "Date caramel: pours" => "Date caramel.texture=pours",
-      "under 90 kcal" => "kcal<=90", "90 kcal or less" => "kcal<=90", "at most 90 calories each" => "kcal<=90", "less than 90 kcal a piece" => "kcal<=90", "kcal under 90" => "kcal<=90", "max 3g sugar" => "sugars<=3", "under 3 g of free sugar" => "free_sugars<=3", "no more than 3 g added sugar per ball" => "free_sugars<=3",
-      "at least 5g protein" => "protein>=5", "5 g protein" => "protein>=5", "over 2,5 g fibre" => "fibre>=2.5", "2 g of fiber or more" => "fibre>=2", "24 pieces" => "pieces=24", "makes 24" => "pieces=24", "30 truffles" => "pieces=30", "600 g" => "grams=600", "1 kg" => "grams=1000", "½ kg" => "grams=500", "500 g in all" => "grams=500",
-      "under 40 cents" => "cost<=0.4", "costs under €0.40" => "cost<=0.4", "less sweet" => "sweetness<=#{(answer["sweetness_pct"] * 0.9).round(1)}", "half the sugar" => "sugars<=#{figure.call("sugars_g", 0.5)}", "20 % less sugar" => "sugars<=#{figure.call("sugars_g", 0.8)}",
-      "more protein" => "protein>=#{figure.call("protein_g", 1.1)}", "lighter" => "kcal<=#{figure.call("kcal", 0.9, 0)}", "vegan" => "diet=vegan", "gluten free" => "diet=gluten-free", "no nuts" => "diet=nut-free", "no dairy" => "diet=dairy-free", "low carb" => "diet=low-net-carbohydrate", "no refined sugar" => "diet=refined-sugar-free",
-      "no peanut" => "without:peanut", "without sesame" => "without:sesame", "no honey" => "without:honey", "keep the oats" => "lock:oats-rolled", "almond butter stays" => "lock:almond-butter", "kcal<=90" => "kcal<=90", "  Rolls.  " => "texture=rolls", "less greasy" => "grease<=#{(answer["components"][0]["grease"] * 0.9).round(2)}"
+      "under 90 kcal" => "kcal<=90", "90 kcal or less" => "kcal<=90", "at most 90 calories each" => "kcal<=90",
+      "less than 90 kcal a piece" => "kcal<=90", "kcal under 90" => "kcal<=90", "max 3g sugar" => "sugars<=3",
+      "under 3 g of free sugar" => "free_sugars<=3", "no more than 3 g added sugar per ball" => "free_sugars<=3",
+      "at least 5g protein" => "protein>=5", "5 g protein" => "protein>=5", "over 2,5 g fibre" => "fibre>=2.5",
+      "2 g of fiber or more" => "fibre>=2", "24 pieces" => "pieces=24", "makes 24" => "pieces=24", "30 truffles" => "pieces=30",
+      "600 g" => "grams=600", "1 kg" => "grams=1000", "½ kg" => "grams=500", "500 g in all" => "grams=500",
+      "under 40 cents" => "cost<=0.4", "costs under €0.40" => "cost<=0.4",
+      "less sweet" => "sweetness<=#{(answer["sweetness_pct"] * 0.9).round(1)}",
+      "half the sugar" => "sugars<=#{figure.call("sugars_g", 0.5)}", "20 % less sugar" => "sugars<=#{figure.call("sugars_g", 0.8)}",
+      "more protein" => "protein>=#{figure.call("protein_g", 1.1)}", "lighter" => "kcal<=#{figure.call("kcal", 0.9, 0)}",
+      "vegan" => "diet=vegan", "gluten free" => "diet=gluten-free", "no nuts" => "diet=nut-free", "no dairy" => "diet=dairy-free",
+      "low carb" => "diet=low-net-carbohydrate", "no refined sugar" => "diet=refined-sugar-free",
+      "no peanut" => "without:peanut", "without sesame" => "without:sesame", "no honey" => "without:honey",
+      "keep the oats" => "lock:oats-rolled", "almond butter stays" => "lock:almond-butter", "kcal<=90" => "kcal<=90",
+      "  Rolls.  " => "texture=rolls", "less greasy" => "grease<=#{(answer["components"][0]["grease"] * 0.9).round(2)}"
     }.merge(
-      "wetter" => "texture=#{ElmCup::Binding::Texture::ALL[ElmCup::Binding::Texture.index(answer["components"][0]["texture"]) + 1]}", "a bit drier" => "texture=#{ElmCup::Binding::Texture::ALL[ElmCup::Binding::Texture.index(answer["components"][0]["texture"]) - 1]}",
+      "wetter" => "texture=#{ElmCup::Binding::Texture::ALL[ElmCup::Binding::Texture.index(answer["components"][0]["texture"]) + 1]}",
+      "a bit drier" => "texture=#{ElmCup::Binding::Texture::ALL[ElmCup::Binding::Texture.index(answer["components"][0]["texture"]) - 1]}",
       "holds together" => "texture=presses..rolls", "not sticky" => "texture=presses..rolls", "no nuts please" => "diet=nut-free",
       "I want it vegan" => "diet=vegan", "please make it less sweet" => "sweetness<=#{(answer["sweetness_pct"] * 0.9).round(1)}",
-      "double the batch" => "pieces=#{answer["pieces"]["count"] * 2}", "half as many" => "pieces=#{(answer["pieces"]["count"] / 2.0).round}", "two dozen" => "pieces=24", "a dozen balls" => "pieces=12", "half a dozen" => "pieces=6", "thirty pieces" => "pieces=30", "fifteen bites" => "pieces=15", "three dozen bars" => "pieces=36",
+      "double the batch" => "pieces=#{answer["pieces"]["count"] * 2}",
+      "half as many" => "pieces=#{(answer["pieces"]["count"] / 2.0).round}", "two dozen" => "pieces=24", "a dozen balls" => "pieces=12",
+      "half a dozen" => "pieces=6", "thirty pieces" => "pieces=30", "fifteen bites" => "pieces=15", "three dozen bars" => "pieces=36",
       "make it hold together better" => "texture=presses..rolls", "doesn’t stick to my hands" => "texture=presses..rolls",
       "easier to roll" => "texture=rolls", "plant-based" => "diet=vegan", "lactose free" => "diet=dairy-free",
       "don't touch the honey" => "lock:honey", "the oats stay" => "lock:oats-rolled", "triple" => "pieces=#{answer["pieces"]["count"] * 3}",
       "twice the size" => "pieces=#{answer["pieces"]["count"] * 2}",
-      "not greasy" => "grease<=#{(answer["components"][0]["grease"] * 0.9).round(2)}", "under ⅔ g fat" => "fat<=0.666667", "less than half the sugar" => "sugars<=#{figure.call("sugars_g", 0.5)}", "0,50 € each" => "cost<=0.5", "grease under 40 %" => "grease<=0.4", "2 kilos" => "grams=2000", "not too sweet" => "sweetness<=#{(answer["sweetness_pct"] * 0.9).round(1)}"
+      "not greasy" => "grease<=#{(answer["components"][0]["grease"] * 0.9).round(2)}", "under ⅔ g fat" => "fat<=0.666667",
+      "less than half the sugar" => "sugars<=#{figure.call("sugars_g", 0.5)}", "0,50 € each" => "cost<=0.5",
+      "grease under 40 %" => "grease<=0.4", "2 kilos" => "grams=2000",
+      "not too sweet" => "sweetness<=#{(answer["sweetness_pct"] * 0.9).round(1)}"
     ).each do |said, wish|
       it("takes “#{said}” as #{wish}") { expect(ElmCup.wish(document, said)["wish"]).to eq(wish) }
     end
 
     # A figure in the unit of another is a slip, and no wish.
     ["1000 calories in all", "5 % sugar", "3 kcal fat", "€3 protein", "4 g grease"].each do |said|
-      it("does not guess what “#{said}” means") { expect { ElmCup.wish(document, said) }.to raise_error(ElmCup::InvalidDocument, /is no wish that can be reckoned/) }
+      it("does not guess what “#{said}” means") do
+        expect { ElmCup.wish(document, said) }.to raise_error(ElmCup::InvalidDocument, /is no wish that can be reckoned/)
+      end
     end
 
     ["use less honey", "more oats", "add water", "less of the almond butter"].each do |said|
-      it("says of “#{said}” that it is about one line") { expect { ElmCup.wish(document, said) }.to raise_error(ElmCup::InvalidDocument, /is about one line: change that line itself, or say what it should give/) }
+      it("says of “#{said}” that it is about one line") do
+        expect { ElmCup.wish(document, said) }
+          .to raise_error(ElmCup::InvalidDocument, /is about one line: change that line itself, or say what it should give/)
+      end
     end
 
     it "takes what is wrong with it as a wetter or a drier one, where it can be so by the sums" do
-      bowl = ->(*lines) { {"elm_cup" => "formula/1", "name" => "One", "components" => [{"name" => "bowl", "lines" => lines.map { |text| {"text" => text} }}]} }
+      bowl = ->(*lines) {
+        {"elm_cup" => "formula/1", "name" => "One",
+         "components" => [{"name" => "bowl", "lines" => lines.map { |text| {"text" => text} }}]}
+      }
       bowls = [bowl.call("1 cup rolled oats", "2 tbsp honey"), bowl.call("1 cup rolled oats", "1/2 cup honey", "1/4 cup tahini")]
       dry, wet = bowls.map { |each| ElmCup::Binding::Texture.index(ElmCup.assess(each)["components"][0]["texture"]) }
       expect([dry, wet]).to match([be <= 2, be >= 4])
@@ -110,16 +146,22 @@ RSpec.describe ElmCup::Wish do
     end
 
     ["no sugar", "sugar-free", "unsweetened", "without added sugar"].each do |said|
-      it("asks which “#{said}” is meant") { expect { ElmCup.wish(document, said) }.to raise_error(ElmCup::InvalidDocument, /“no refined sugar”, or how much/) }
+      it("asks which “#{said}” is meant") do
+        expect { ElmCup.wish(document, said) }.to raise_error(ElmCup::InvalidDocument, /“no refined sugar”, or how much/)
+      end
     end
 
     ["crunchy", "", "no unicorns", "under 90", "under -3 kcal", "keep the moon", "nicer", "90 kcal 3 g", "<=", "vegan and", "and",
       "salt and pepper", "rolls and crunchy"].each do |said|
-      it("says what can be said instead of “#{said}”") { expect { ElmCup.wish(document, said) }.to raise_error(ElmCup::InvalidDocument, /try “rolls”|known here|number/) }
+      it("says what can be said instead of “#{said}”") do
+        expect { ElmCup.wish(document, said) }.to raise_error(ElmCup::InvalidDocument, /try “rolls”|known here|number/)
+      end
     end
 
     {
-      "vegan and under 90 kcal" => %w[diet=vegan kcal<=90], "rolls, vegan" => %w[texture=rolls diet=vegan], "no peanuts or sesame" => %w[without:peanut without:sesame], "no peanuts, sesame and soy" => %w[without:peanut without:sesame without:soy],
+      "vegan and under 90 kcal" => %w[diet=vegan kcal<=90], "rolls, vegan" => %w[texture=rolls diet=vegan],
+      "no peanuts or sesame" => %w[without:peanut without:sesame],
+      "no peanuts, sesame and soy" => %w[without:peanut without:sesame without:soy],
       "keep the oats and honey" => %w[lock:oats-rolled lock:honey], "under 2,5 g fat and 5 g protein" => %w[fat<=2.5 protein>=5],
       "presses or rolls" => %w[texture=presses..rolls], "rolls to presses" => %w[texture=presses..rolls],
       "vegan & gluten-free; no honey" => %w[diet=vegan diet=gluten-free without:honey],
@@ -129,7 +171,9 @@ RSpec.describe ElmCup::Wish do
         read = ElmCup.wish(document.merge("wishes" => ["kcal<=100", "lock:honey"]), said)
         expect(read["said"].map { |wish| wish["wish"] }).to eq(wishes)
         expect(read["wish"]).to eq(wishes.first)
-        replaced = %w[kcal<=100 lock:honey].select { |kept| wishes.include?(kept) || (kept.start_with?("kcal") && wishes.any? { |wish| wish.start_with?("kcal<=") }) }
+        replaced = %w[kcal<=100 lock:honey].select { |kept|
+          wishes.include?(kept) || (kept.start_with?("kcal") && wishes.any? { |wish| wish.start_with?("kcal<=") })
+        }
         expect(read["wishes"]).to eq((%w[kcal<=100 lock:honey] - replaced) + wishes)
       end
     end
@@ -175,7 +219,9 @@ RSpec.describe ElmCup::Wish do
     end
 
     it "finds what is named in a flavour or strewn on one" do
-      flavoured = document.merge("splits" => [{"name" => "green", "share" => 0.5, "component" => "base", "lines" => [{"text" => "2 tbsp my green stuff", "ingredient" => "pistachios"}], "topping" => [{"text" => "1 tsp black specks", "ingredient" => "sesame-seeds"}]}])
+      flavoured = document.merge("splits" => [{"name" => "green", "share" => 0.5, "component" => "base",
+                                               "lines" => [{"text" => "2 tbsp my green stuff", "ingredient" => "pistachios"}],
+                                               "topping" => [{"text" => "1 tsp black specks", "ingredient" => "sesame-seeds"}]}])
       expect(ElmCup.wish(flavoured, "keep my green stuff")["wish"]).to eq("lock:pistachios")
       expect(ElmCup.wish(flavoured, "no black specks")["wish"]).to eq("without:sesame-seeds")
     end
