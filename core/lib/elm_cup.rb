@@ -31,15 +31,18 @@ module ElmCup
   # InvalidDocument when it cannot be taken.
   def self.summary(document, pantry: shipped) = Door::SummaryWriter.call(Assessment.of(document, library: pantry))
 
-  # The same of a draft (`check_draft`), of which nothing is known but how many faults are to be mended where there are some.
-  def self.draft_summary(document, pantry: shipped)
-    summary(document, pantry: pantry)
-  rescue InvalidDocument => error
-    Door::SummaryWriter.unjudged(document["components"].size, error.faults.size)
-  end
+  # The same of a document that was kept once, whatever it is: nothing is known of it but how many faults it has.
+  def self.unjudged_summary(document, faults) = Door::SummaryWriter.unjudged(document, faults)
 
   # The library with the household's own ingredients (Hashes, docs/ingredient.schema.json) over it. InvalidDocument at every fault.
   def self.pantry(ingredients, currency: Pantry::USUAL_CURRENCY) = Pantry.library(ingredients, base: shipped, currency: currency)
+
+  # A Pantry::Kept of ingredients that were kept once (Hashes): the library of those that this version reads, and the others with their
+  # faults. It refuses nothing, so that one row that cannot be read stops nobody.
+  def self.kept_pantry(ingredients, currency: Pantry::USUAL_CURRENCY) = Pantry.kept(ingredients, base: shipped, currency: currency)
+
+  # nil, or InvalidDocument: whether a household may keep so many ingredients of its own.
+  def self.check_pantry_size(count) = Pantry.check_size(count)
 
   # Every row of a library with all its figures, sources and spreads, as Hashes.
   def self.pantry_rows(pantry = shipped) = Door::PantryRows.rows(pantry)

@@ -14,11 +14,12 @@ module ElmCupServer
       # The ingredients as Hashes.
       def ingredients = documents.map { |document| JSON.parse(document) }
     end
-    Kept = Struct.new(:digest, :library, :choices)
+    # aside: ElmCup::Pantry::Asides of what is stored and cannot be read.
+    Kept = Struct.new(:digest, :library, :aside, :choices)
     LOCK = Mutex.new
 
-    # The ingredients that are kept, as Hashes.
-    def self.ingredients = moment.ingredients
+    # The ingredients that are kept and can be read, as Hashes.
+    def self.ingredients = moment.ingredients - now.aside.map(&:said)
 
     # ISO 4217 code of the prices.
     def self.currency = Setting.value("currency", ElmCup::Pantry::USUAL_CURRENCY)
@@ -37,9 +38,15 @@ module ElmCupServer
       LOCK.synchronize do
         moment = self.moment
         digest = moment.digest
-        @kept = Kept.new(digest, ElmCup.pantry(moment.ingredients, currency: moment.currency)) unless @kept&.digest == digest
+        @kept = made(moment, digest) unless @kept&.digest == digest
         @kept
       end
     end
+
+    def self.made(moment, digest)
+      kept = ElmCup.kept_pantry(moment.ingredients, currency: moment.currency)
+      Kept.new(digest, kept.library, kept.aside)
+    end
+    private_class_method :made
   end
 end

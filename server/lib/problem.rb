@@ -29,7 +29,10 @@ module ElmCupServer
     # The problem document as a Hash.
     def self.document(status, detail, errors = [])
       {"type" => "about:blank", "title" => TITLES.fetch(status), "status" => status, "detail" => detail.scrub,
-       "errors" => errors.map { |fault| {"pointer" => fault.pointer, "code" => fault.code, "detail" => fault.message} }}
+       "errors" => errors(errors)}
     end
+
+    # ElmCup::Faults as they are told.
+    def self.errors(faults) = faults.map { |fault| {"pointer" => fault.pointer, "code" => fault.code, "detail" => fault.message} }
   end
 end

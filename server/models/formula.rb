@@ -70,8 +70,7 @@ module ElmCupServer
     # For lists.
     def to_summary(pantry = Pantry.now)
       {"id" => id, "name" => name, "updated_at" => Record.iso(updated_at), "version" => current_version&.number,
-       "version_id" => current_version_id,
-       "summary" => current_version ? current_version.summary(pantry) : ElmCup.draft_summary(standing, pantry: pantry.library)}.compact
+       "version_id" => current_version_id, **judged(pantry)}.compact
     end
 
     # With the current document.
@@ -79,6 +78,22 @@ module ElmCupServer
       {"id" => id, "name" => name, "created_at" => created_at.utc.iso8601(6), "version" => current_version&.to_answer,
        "versions" => versions.count}.compact
     end
+
+    # Its summary; where the document is at fault, one that says nothing, with what is wrong (aside) where no screen can mend it.
+    def judged(pantry)
+      {"summary" => current_version ? current_version.summary(pantry) : VersionSummary.of(standing, pantry)}
+    rescue ElmCup::InvalidDocument => error
+      {"summary" => ElmCup.unjudged_summary(standing, error.faults.size), "aside" => unreadable(standing)}
+    end
+    private :judged
+
+    def unreadable(document)
+      ElmCup.check_draft(document)
+      nil
+    rescue ElmCup::InvalidDocument => error
+      Problem.errors(error.faults)
+    end
+    private :unreadable
 
     # The Draft, one that keeps nothing yet where there is none.
     def standing_draft = draft || Draft.new(formula: self, base_version: current_version)

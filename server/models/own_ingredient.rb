@@ -6,11 +6,12 @@ module ElmCupServer
     self.table_name = "ingredients"
 
     # Keeps ingredients (Hashes), new or in the place of those with the same id, all or none. ElmCup::InvalidDocument when one of
-    # them cannot be taken.
+    # them cannot be taken, or all together would be too many.
     def self.keep(ingredients)
       transaction do
         ElmCup.pantry(ingredients)
         ingredients.each { |said| find_or_initialize_by(key: said["id"]).update!(document: JSON.generate(said)) }
+        ElmCup.check_pantry_size(count)
       end
     end
 

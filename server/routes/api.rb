@@ -78,7 +78,10 @@ module ElmCupServer
     get("/api/formulas/:id/export") { file(formula.standing, params["format"]) }
 
     get("/api/pantry") { answer(pantry) }
-    post("/api/pantry") { OwnIngredient.keep(body_json["ingredients"]) && answer(pantry) }
+    post("/api/pantry") {
+      OwnIngredient.keep(body_json["ingredients"])
+      answer(pantry)
+    }
     delete("/api/pantry/:key") { answer(forget) }
     post("/api/pantry/label") { answer(ElmCup.label(body_json)) }
     post("/api/pantry/csv") { answer("ingredients" => ElmCup.read_pantry_csv(body_json["text"])) }
@@ -153,8 +156,11 @@ module ElmCupServer
       Formula.on_shelf.map { |formula| formula.to_summary(pantry) }
     end
 
-    # Every row of the pantry, the household's own documents, and the currency of prices.
-    def pantry = {"rows" => ElmCup.pantry_rows(Pantry.library), "own" => Pantry.ingredients, "currency" => Pantry.currency}
+    # Every row of the pantry, the household's own documents, what of them cannot be read, and the currency of prices.
+    def pantry
+      aside = Pantry.now.aside.map { |each| {"ingredient" => each.said, "errors" => Problem.errors(each.faults)} }
+      {"rows" => ElmCup.pantry_rows(Pantry.library), "own" => Pantry.ingredients, "aside" => aside, "currency" => Pantry.currency}
+    end
 
     # Takes out what the household put over a row, or an ingredient of its own; answers what is gone, so that it can be brought back.
     def forget

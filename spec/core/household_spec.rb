@@ -38,4 +38,15 @@ RSpec.describe "A household's own pantry" do
     expect(ElmCup.convert("1 cup honey", pantry: own)["grams"]).to eq(400.0)
     expect(ElmCup.convert("1 cup honey")["grams"]).not_to eq(400.0)
   end
+
+  it "makes a library of what was kept once, and sets aside what it cannot read, with the reason" do
+    sound = {"id" => "own-tahini", "name" => "Own tahini", "starts_from" => "tahini"}
+    broken = [{"id" => "own-x", "name" => "X", "starts_from" => "a-row-of-before"}, {"id" => "own-y", "new" => 1}, [], nil, "text"]
+    kept = ElmCup.kept_pantry([sound, *broken])
+    expect(kept.library["own-tahini"].name).to eq("Own tahini")
+    expect(kept.aside.map(&:said)).to eq(broken)
+    expect(kept.aside.map { |each| each.faults.first.message }).to all(match(/\S/))
+    expect { ElmCup.check_pantry_size(2_000) }.not_to raise_error
+    expect { ElmCup.check_pantry_size(2_001) }.to raise_error(ElmCup::InvalidDocument, /2001 ingredients of your own; 2000 is the most/)
+  end
 end

@@ -102,4 +102,34 @@ RSpec.describe "The pantry over the API", server: true do
     expect { ActiveRecord::Base.connection.execute("INSERT INTO settings (name, value) VALUES ('currency', 'eur')") }
       .to raise_error(ActiveRecord::StatementInvalid)
   end
+
+  it "keeps to the limit as a whole: what would be too many is refused, and nothing of it is kept" do
+    stub_const("ElmCup::Pantry::IngredientSchema::MOST", 40)
+    rows = ->(range) { range.map { |number| {id: "own-#{number}", name: "Own #{number}", starts_from: "tahini"} } }
+    expect(ask(:post, "/api/pantry", {ingredients: rows[1..15]})["own"].size).to eq(15)
+    expect(ask(:post, "/api/pantry", {ingredients: rows[16..35]})["own"].size).to eq(35)
+    full = ask(:post, "/api/pantry", {ingredients: rows[36..41]})
+    expect(full["status"]).to eq(422)
+    expect(full["errors"]).to match([a_hash_including("code" => "pantry_full", "detail" => a_string_matching(/41.*40/))])
+    expect(ask(:get, "/api/pantry")["own"].size).to eq(35)
+    expect(ask(:get, "/api/library")["ingredients"].count { |row| row["own"] }).to eq(35)
+  end
+
+  it "sets aside what is stored and cannot be read, named with its reason, and everything else works" do
+    ask(:post, "/api/pantry", {ingredients: [{id: "own-tahini", name: "Own tahini", starts_from: "tahini"}]})
+    stale = {"id" => "own-spread", "name" => "Own spread", "starts_from" => "a-row-of-before", "of_a_later_version" => 1}
+    ElmCupServer::OwnIngredient.create!(key: "own-spread", document: JSON.generate(stale))
+    pantry = ask(:get, "/api/pantry")
+    expect(pantry["own"].map { |own| own["id"] }).to eq(["own-tahini"])
+    expect(pantry["aside"]).to match([{"ingredient" => stale, "errors" => [a_hash_including("pointer" => "/of_a_later_version")]}])
+    expect(ask(:post, "/api/lines", {text: "2 tbsp own tahini"})).to include("ingredient" => "own-tahini", "status" => "read")
+    expect(get("/api/pantry/csv").body).to include("own-tahini")
+    expect(ask(:post, "/api/pantry", {ingredients: [{id: "own-dust", name: "House dust", starts_from: "cocoa"}]})["own"].size).to eq(2)
+    # Mended, it is one of the others again; or it is taken out.
+    mended = ask(:post, "/api/pantry", {ingredients: [{id: "own-spread", name: "Own spread", starts_from: "tahini"}]})
+    expect([mended["own"].size, mended["aside"]]).to eq([3, []])
+    ElmCupServer::OwnIngredient.find_by!(key: "own-spread").update!(document: JSON.generate(stale))
+    expect(ask(:delete, "/api/pantry/own-spread")).to eq(stale)
+    expect(ask(:get, "/api/pantry")["aside"]).to eq([])
+  end
 end

@@ -15,6 +15,23 @@ module ElmCup
       base.with(ingredients.map { |said| OwnIngredient.new(said, base).make }, currency: currency)
     end
 
+    # What a household kept, though some of it can no longer be read: library of what can; aside: Asides of what cannot.
+    Kept = Value.of(:library, :aside)
+    # said: the ingredient as it was kept; faults: what is wrong with it.
+    Aside = Value.of(:said, :faults)
+
+    # The Kept of ingredients that were kept once, whatever this version makes of them: it is never refused.
+    def self.kept(ingredients, base:, currency: USUAL_CURRENCY)
+      checked = ingredients.map { |said| Aside.new(said: said, faults: IngredientSchema.faults(said, base)) }
+      sound, aside = checked.partition { |each| each.faults.empty? }
+      Kept.new(library: base.with(sound.map { |each| OwnIngredient.new(each.said, base).make }, currency: currency), aside: aside)
+    end
+
+    # nil, or InvalidDocument: whether a pantry may hold so many.
+    def self.check_size(count)
+      InvalidDocument.refuse("", :pantry_full, count: count, most: IngredientSchema::MOST) if count > IngredientSchema::MOST
+    end
+
     # The library of ingredients of CSV rows: faults name rows and columns.
     def self.library_of_rows(rows, base:)
       library(rows, base: base)

@@ -64,10 +64,13 @@ const placeOf = (pointer: string) =>
         .slice(2)
 
 /** What the server said was wrong, as a sentence for the cook. */
-export function sentenceOf(problem: Problem): string {
+export function sentenceOf(problem: Pick<Problem, 'errors' | 'detail'>): string {
   const said = problem.errors.map(({ pointer, detail }) => (pointer ? `${placeOf(pointer)}: ${detail}` : detail))
   return said.join('. ') || problem.detail
 }
+
+/** Why something that is stored cannot be read, as a sentence. */
+export const reasonsOf = (errors: Schemas['Reasons']) => sentenceOf({ errors, detail: '' })
 
 const UNREACHABLE = 'The kitchen server does not answer. Nothing is lost here; try again when it runs.'
 

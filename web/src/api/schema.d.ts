@@ -1390,9 +1390,24 @@ export interface components {
         };
         Pantry: {
             rows: components["schemas"]["PantryRow"][];
+            /** @description What is stored and cannot be read, with the reason */
+            aside: components["schemas"]["SetAside"][];
             own: components["schemas"]["OwnIngredient"][];
             currency: string;
         };
+        SetAside: {
+            /** @description As it is stored */
+            ingredient: {
+                [key: string]: unknown;
+            };
+            errors: components["schemas"]["Reasons"];
+        };
+        /** @description Why something that is stored cannot be read */
+        Reasons: {
+            pointer: string;
+            code: string;
+            detail: string;
+        }[];
         LabelAnswer: {
             /** @enum {string} */
             elm_cup: "label/1";
@@ -1483,6 +1498,7 @@ export interface components {
             version?: number;
             version_id?: number;
             summary: components["schemas"]["Summary"];
+            aside?: components["schemas"]["Reasons"];
         };
         VersionHead: {
             id: number;

@@ -1,5 +1,6 @@
 import { api, unwrap } from '@/api/client'
 import type { FormulaDocument } from '@/api/document'
+import { fileName, saveFile } from './saveFile'
 import { say } from './useNotice'
 
 /** The open formats that a formula goes out in. */
@@ -15,12 +16,9 @@ export type Format = (typeof FORMATS)[number]['id']
 export async function exportAs(document: FormulaDocument, format: Format) {
   try {
     const { text } = await unwrap(api.POST('/api/export', { body: { document: document, format } }))
-    const link = window.document.createElement('a')
-    link.href = URL.createObjectURL(new Blob([text], { type: 'text/plain' }))
-    link.download = `${document.name.replace(/[^\p{L}\p{N}]+/gu, '-').toLowerCase()}.${format}`
-    link.click()
-    URL.revokeObjectURL(link.href)
-    say(`“${document.name}” is exported as ${link.download}.`)
+    const name = `${fileName(document.name)}.${format}`
+    saveFile(name, text)
+    say(`“${document.name}” is exported as ${name}.`)
   } catch (failure) {
     say((failure as Error).message)
   }

@@ -1,6 +1,7 @@
 import { ref, shallowRef } from 'vue'
 import { api, unwrap, type OwnIngredient, type Pantry } from '@/api/client'
 import { forgetLibrary } from './useLibrary'
+import { fileName, saveFile } from './saveFile'
 import { say } from './useNotice'
 
 /** The household's pantry: every row with its figures, and what is its own. Each change is kept at once and can be taken back. */
@@ -36,6 +37,26 @@ export function usePantry() {
       say((failure as Error).message)
     }
   }
+  /** Saves an ingredient that cannot be read as a file; the file's name. */
+  function saveAside(id: string) {
+    const found = pantry.value?.aside.find(({ ingredient }) => ingredient.id === id)
+    if (!found) return
+    const name = `${fileName(id)}.json`
+    saveFile(name, JSON.stringify(found.ingredient, null, 2))
+    return name
+  }
+  /** Takes it out; it could not be kept again, so that it is saved as a file first. */
+  async function dropAside(id: string) {
+    const name = saveAside(id)
+    try {
+      await unwrap(api.DELETE('/api/pantry/{key}', { params: { path: { key: id } } }))
+      await load()
+      forgetLibrary()
+      say(`“${id}” is out; it was saved as ${name}.`)
+    } catch (failure) {
+      say((failure as Error).message)
+    }
+  }
   async function setCurrency(value: string) {
     try {
       await unwrap(api.PUT('/api/settings/currency', { body: { value } }))
@@ -44,5 +65,5 @@ export function usePantry() {
       say((failure as Error).message)
     }
   }
-  return { pantry, error, load, ownOf, keep, forget, setCurrency }
+  return { pantry, error, load, ownOf, keep, forget, saveAside, dropAside, setCurrency }
 }

@@ -14,7 +14,7 @@ const error = ref<string>()
 const path = { id: formulaId }
 Promise.all([unwrap(api.GET('/api/formulas/{id}/versions', { params: { path } })), unwrap(api.GET('/api/formulas'))])
   .then(([versions, formulas]) => {
-    const others = (formulas as FormulaSummary[]).filter((each) => each.id !== formulaId)
+    const others = (formulas as FormulaSummary[]).filter((each) => each.id !== formulaId && !each.aside)
     choices.value = [
       ...[...versions].reverse().map((each) => ({
         id: `${each.id}`,

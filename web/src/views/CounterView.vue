@@ -21,7 +21,10 @@ Promise.all([unwrap(api.GET('/api/formulas')), unwrap(api.GET('/api/batches'))])
   .catch((failure: Error) => (error.value = failure.message))
 
 const recent = computed(() =>
-  [...(formulas.value ?? [])].sort((a, b) => b.updated_at.localeCompare(a.updated_at) || b.id - a.id).slice(0, 5),
+  (formulas.value ?? [])
+    .filter((each) => !each.aside)
+    .sort((a, b) => b.updated_at.localeCompare(a.updated_at) || b.id - a.id)
+    .slice(0, 5),
 )
 </script>
 

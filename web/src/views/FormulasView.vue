@@ -1,13 +1,15 @@
 <script setup lang="ts">
 /** The shelf: each formula as its own small cup at its own level, or the plain table. */
 import { computed, ref } from 'vue'
-import { api, unwrap, type FormulaSummary } from '@/api/client'
+import { api, reasonsOf, unwrap, type FormulaSummary } from '@/api/client'
+import SetAsideList from '@/components/frame/SetAsideList.vue'
 import SwitchButtons from '@/components/frame/SwitchButtons.vue'
 import ShelfCup from '@/components/shelf/ShelfCup.vue'
 import ShelfTable from '@/components/shelf/ShelfTable.vue'
 import { useDeleted, type Deleted } from '@/composables/useDeleted'
 import { useLibrary } from '@/composables/useLibrary'
 import { say } from '@/composables/useNotice'
+import { fileName, saveFile } from '@/composables/saveFile'
 import { useStartFormula } from '@/composables/useStartFormula'
 
 const library = useLibrary()
@@ -30,7 +32,35 @@ async function list() {
 }
 list()
 
-const { deleted, bringBack } = useDeleted()
+const { deleted, bringBack, remove } = useDeleted()
+/** What is stored and cannot be read stands below the shelf. */
+const aside = computed(() =>
+  (formulas.value ?? []).flatMap(({ id, name, aside }) =>
+    aside ? [{ id: `${id}`, name, why: reasonsOf(aside) }] : [],
+  ),
+)
+const stored = (id: string) => formulas.value?.find((each) => `${each.id}` === id)
+async function saveAside(id: string) {
+  const formula = stored(id)
+  if (!formula?.version_id) return
+  try {
+    const params = { path: { id: formula.version_id } }
+    const { document } = await unwrap(api.GET('/api/versions/{id}', { params }))
+    saveFile(`${fileName(formula.name)}.json`, JSON.stringify(document, null, 2))
+  } catch (failure) {
+    say((failure as Error).message)
+  }
+}
+async function dropAside(id: string) {
+  const formula = stored(id)
+  if (!formula) return
+  try {
+    await remove(formula)
+    await list()
+  } catch (failure) {
+    say((failure as Error).message)
+  }
+}
 async function back({ id, name }: Deleted) {
   try {
     await bringBack(id)
@@ -47,7 +77,7 @@ const found = computed(() => {
     [formula.name, formula.summary.texture ?? '', ...formula.summary.diets].some((text) =>
       text.toLowerCase().includes(wanted),
     )
-  return (formulas.value ?? []).filter((formula) => !wanted || matches(formula))
+  return (formulas.value ?? []).filter((formula) => !formula.aside && (!wanted || matches(formula)))
 })
 </script>
 
@@ -72,6 +102,7 @@ const found = computed(() => {
     <ul v-else class="shelf">
       <li v-for="formula in found" :key="formula.id"><ShelfCup :formula="formula" :library="library" /></li>
     </ul>
+    <SetAsideList :items="aside" @save="saveAside" @drop="dropAside" />
     <section v-if="deleted.length" class="deleted" aria-labelledby="deleted-title">
       <h2 id="deleted-title">Deleted just now</h2>
       <ul>

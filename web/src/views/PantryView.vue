@@ -2,7 +2,8 @@
 /** Pantry: every ingredient with its figures, and the household's own: labels, prices, CSV in and out. */
 import { computed, nextTick, ref, watch, watchEffect } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
-import type { OwnIngredient, PantryRow } from '@/api/client'
+import { reasonsOf, type OwnIngredient, type PantryRow } from '@/api/client'
+import SetAsideList from '@/components/frame/SetAsideList.vue'
 import CsvDialog from '@/components/pantry/CsvDialog.vue'
 import LabelForm from '@/components/pantry/LabelForm.vue'
 import PantryDetail from '@/components/pantry/PantryDetail.vue'
@@ -15,9 +16,17 @@ import { count, figure, money } from '@/format'
 const library = useLibrary()
 const route = useRoute()
 const router = useRouter()
-const { pantry, error, load, ownOf, keep, forget, setCurrency } = usePantry()
+const { pantry, error, load, ownOf, keep, forget, saveAside, dropAside, setCurrency } = usePantry()
 load()
 
+/** What is stored and cannot be read. */
+const aside = computed(() =>
+  (pantry.value?.aside ?? []).map(({ ingredient, errors }) => ({
+    id: String(ingredient.id),
+    name: String(ingredient.name ?? ingredient.id),
+    why: reasonsOf(errors),
+  })),
+)
 const asked = ref('')
 const WHICH = [
   { id: 'all', word: 'All' },
@@ -101,6 +110,7 @@ function changeCurrency() {
       <button type="button" class="link-button" @click="csvShown = true">CSV in</button>
       <Button label="From a pack’s label" :disabled="!library" @click="label()" />
     </div>
+    <SetAsideList :items="aside" @save="saveAside" @drop="dropAside" />
     <p v-if="error" role="alert">{{ error }}</p>
     <div v-else-if="!pantry" class="skeleton" aria-hidden="true" />
     <div v-else class="halves">

@@ -16,9 +16,10 @@ module ElmCup
         }
       end
 
-      # Of a formula that cannot be judged: how many parts, and how many faults, it has.
-      def self.unjudged(components, faults)
-        {"grams" => 0.0, "flagged" => faults, "components" => components, "diets" => [], "allergens" => [], "breaches" => []}
+      # Of a document that cannot be judged: how many parts it has, where it has any, and how many faults.
+      def self.unjudged(document, faults)
+        parts = document["components"] if document.is_a?(Hash)
+        {"grams" => 0.0, "flagged" => faults, "components" => Array(parts).size, "diets" => [], "allergens" => [], "breaches" => []}
       end
 
       class << self

@@ -1,0 +1,27 @@
+# frozen_string_literal: true
+
+require "system_helper"
+
+RSpec.describe "What is stored and cannot be read", system: true do
+  it "stands apart on the shelf and in the pantry, with its reason, and can be taken out" do
+    record = ElmCupServer::Formula.start(formula("1 cup oats", name: "Interval bites"))
+    later = ElmCupServer::Formula.start(formula("1 cup oats", name: "Of a later version"))
+    document = JSON.generate({"elm_cup" => "formula/9", "name" => "Of a later version"})
+    later.update!(current_version: later.versions.create!(number: 2, parent: later.current_version, document: document))
+    visit "/formulas"
+    expect(page).to have_css(".shelf .cup-link", count: 1, text: record.name)
+    expect(page).to have_css("[data-aside]", text: /Of a later version.*“elm_cup” must be "formula\/1"/m)
+    expect(axe_findings).to eq([])
+    click_button "Take it out: Of a later version"
+    expect(page).to have_no_css("[data-aside]").and have_text("Deleted just now")
+
+    spread = {"id" => "own-spread", "name" => "Own spread", "of" => 1}
+    ElmCupServer::OwnIngredient.create!(key: "own-spread", document: JSON.generate(spread))
+    visit "/pantry"
+    expect(page).to have_css("[data-aside='own-spread']", text: /Own spread.*of:/m).and have_css(".rows li", minimum: 200)
+    expect(axe_findings).to eq([])
+    click_button "Take it out: Own spread"
+    expect(page).to have_text("it was saved as own-spread.json").and have_no_css("[data-aside]")
+    expect(ElmCupServer::OwnIngredient.count).to eq(0)
+  end
+end
