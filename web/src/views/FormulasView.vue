@@ -91,6 +91,7 @@ const found = computed(() => {
       <RouterLink to="/import" class="import">Import a recipe</RouterLink>
       <Button label="New formula" :loading="starting" @click="start" />
     </div>
+    <SetAsideList :items="aside" @save="saveAside" @drop="dropAside" />
     <p v-if="error" role="alert">{{ error }}</p>
     <div v-else-if="!formulas || !library" class="skeleton" aria-hidden="true" />
     <p v-else-if="!formulas.length">
@@ -102,7 +103,6 @@ const found = computed(() => {
     <ul v-else class="shelf">
       <li v-for="formula in found" :key="formula.id"><ShelfCup :formula="formula" :library="library" /></li>
     </ul>
-    <SetAsideList :items="aside" @save="saveAside" @drop="dropAside" />
     <section v-if="deleted.length" class="deleted" aria-labelledby="deleted-title">
       <h2 id="deleted-title">Deleted just now</h2>
       <ul>

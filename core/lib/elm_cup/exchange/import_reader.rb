@@ -1,5 +1,7 @@
 # frozen_string_literal: true
 
+require "nokogiri"
+
 module ElmCup
   module Exchange
     # Tells what bytes from elsewhere are, and reads them.
@@ -7,8 +9,8 @@ module ElmCup
       MOST_BYTES = Document::JsonReader::MOST_BYTES
       # "[ ] 1 cup oats" is a box to tick, "[Recipe] Fudge" a tag; neither is a list.
       JSON_BEGINS = /\A\s*(?:\{|\[(?!\s?[xX]?\]\s+[^\s,])(?!\p{L}[^\]"\n]*\]))/
-      # JSON-LD inside the source of a page.
-      SCRIPT = %r{<script[^>]*type\s*=\s*["']?application/ld\+json["']?[^>]*>(.*?)</script>}im
+      # The type of a script of a page that holds JSON-LD.
+      LINKED = "application/ld+json"
 
       # library: whose names tell a heading from an ingredient.
       def initialize(library)
@@ -18,7 +20,7 @@ module ElmCup
       # [kind, RecipeText::Result]. InvalidDocument for what is too large, no text, or holds no ingredient.
       def read(bytes)
         text = text_of(bytes)
-        scripts = text.scan(SCRIPT).flatten
+        scripts = scripts(text)
         return ["json-ld", JsonLd.read(scripts.filter_map { |script| script_value(script) }, library: @library)] if scripts.any?
         return ["text", RecipeText.read(text, library: @library)] unless text.match?(JSON_BEGINS)
 
@@ -37,6 +39,14 @@ module ElmCup
         InvalidDocument.refuse("", :not_utf8) unless text.valid_encoding?
         InvalidDocument.refuse("", :recipe_empty) if text.strip.empty?
         text
+      end
+
+      # The texts of the JSON-LD scripts in the source of a page.
+      def scripts(text)
+        return [] unless text.match?(/#{Regexp.escape(LINKED)}/io)
+
+        Nokogiri::HTML4(text, nil, "UTF-8").css("script")
+          .select { |script| script["type"].to_s.strip.downcase.start_with?(LINKED) }.map(&:text)
       end
 
       # One broken script of a page does not spoil the others.

@@ -25,6 +25,7 @@ module ElmCup
       def initialize(remarks)
         @remarks = remarks
         @parts = []
+        @named = Hash.new(0)
         @splits = []
         @outside = {}
         @marked = []
@@ -59,9 +60,7 @@ module ElmCup
         how = heading.match?(RecipeWords::MACHINE)
         words = RecipeWords.type(heading) if how && heading.match?(RecipeWords::VERB)
         name = (words.empty? ? heading : words)[0, MOST_PART_NAME].downcase
-        same = @parts.count { |part| part["name"].match?(/\A#{Regexp.escape(name)}(?: \d+)?\z/) }
-        @parts << {"name" => same.zero? ? name : "#{name} #{same + 1}", "type" => RecipeWords.type(heading),
-          "process" => how ? "processor" : "hand", "lines" => []}
+        @parts << {"name" => unused(name), "type" => RecipeWords.type(heading), "process" => how ? "processor" : "hand", "lines" => []}
       end
 
       # Begins a flavour (a Hash of the document).
@@ -126,6 +125,14 @@ module ElmCup
       end
 
       private
+
+      # The name, with a number behind it where parts have it already.
+      def unused(name)
+        same = @named[name]
+        given = same.zero? ? name : "#{name} #{same + 1}"
+        [given, given.sub(/ \d+\z/, "")].uniq.each { |each| @named[each] += 1 }
+        given
+      end
 
       # The coating or topping that a line of a dough names behind its ingredient, nil for any other line.
       def outside(text)

@@ -44,6 +44,7 @@ defineEmits<{ save: [id: string]; drop: [id: string] }>()
 li {
   display: flex;
   flex-wrap: wrap;
+  align-items: baseline;
   gap: 4px 10px;
   padding: 4px 0;
 }
