@@ -334,7 +334,8 @@ RSpec.describe ElmCup::Pantry do
     it "refuses what cannot be taken, naming row and column" do
       {
         "name,price\nx,1\n" => /no column “id”/, "id,colour,shape\nhoney,red,round\n" => /“colour” is no column here/,
-        "id,id\nhoney,x\n" => /The column “id” stands twice/, "" => /empty/, "id\n" => /no row under the headers/,
+        "id,name\nhoney,Honey,late\n" => /row 2: There are more cells here than columns: “late” has none/,
+        "id,name,\nhoney,Honey,late\n" => /row 2: There are more cells/, "id,id\nhoney,x\n" => /The column “id” stands twice/, "" => /empty/, "id\n" => /no row under the headers/,
         "id,price,pack_grams\nhoney,cheap,500\n" => /row 2, price: “cheap” is no number/,
         "id,fat_g\npeanut-butter,46\n" => /row 2, carbohydrate_g: A label says carbohydrate and protein/,
         "id,price,pack_grams\nhoney,6,500\nmaple,6,0\n" => /row 3, pack_grams: 0.0 is not an amount/,

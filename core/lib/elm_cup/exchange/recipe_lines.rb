@@ -2,13 +2,14 @@
 
 module ElmCup
   module Exchange
-    # A pasted recipe as its lines: what stands several to a line, or in the tags of a page, each on a line of its own.
+    # A pasted recipe as its lines: what stands several to a line, or in the tags of a page, each on a line of its own. Its patterns meet
+    # texts of any length: runs of what is skipped are possessive or bounded, so that none is gone over twice.
     module RecipeLines
-      SAID_INSIDE = /(?:(?<=[.;)])|^)\s*\b(ingredients|method|directions|instructions)\s*:\s*(?=\S)/i
+      SAID_INSIDE = /(?:(?<=[.;)])|^)[^\S\n]*+\b(ingredients|method|directions|instructions)\s*:\s*(?=\S)/i
       # "INGREDIENTS (makes 12 bars)", "Ingredients for 16 balls:" say two things.
-      WITH_YIELD = /^(\W*ingredients)\b[\s:,–-]*\(?\s*((?:makes|for|yields?)\b[^)\n]*\d[^)\n]*?)\)?:?\s*$/i
+      WITH_YIELD = /^([^\w\n]*+ingredients)\b[\s:,–-]*+\(?\s*+((?:makes|for|yields?)\b[^)\n]{0,80}\d[^)\n]{0,80}?)\)?:?[^\S\n]*$/i
       # "Ingredients (24 mini cups):"
-      WITH_COUNT = /^(\W*ingredients)\s*\(\s*(\d[^)\n]*)\):?\s*$/i
+      WITH_COUNT = /^([^\w\n]*+ingredients)[^\S\n]*\([^\S\n]*(\d[^)\n]{0,80})\):?[^\S\n]*$/i
       # "• 100 g oats • 2 tbsp honey"
       BULLETS_IN_LINE = /(?<=\S)[^\S\n]+[•▢☐][^\S\n]*/
       # "1. Blend. 2. Add the oil."

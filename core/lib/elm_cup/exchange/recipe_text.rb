@@ -16,6 +16,8 @@ module ElmCup
 
       MOST_BYTES = 200_000
       MOST_LINES = 2_000
+      # Lines as they come, empty ones and those of a page's frame too.
+      MOST_RAW_LINES = 20_000
       MOST_REMARKS = 40
       MOST_STEPS = 100
       MOST_NOTE = 1_000
@@ -45,6 +47,8 @@ module ElmCup
         refuse(:text_too_many_bytes, count: @text.bytesize, most: MOST_BYTES) if @text.bytesize > MOST_BYTES
         refuse(:not_utf8) unless @text.valid_encoding?
 
+        raw = @text.count("\n")
+        refuse(:text_too_many_lines, count: raw, most: MOST_LINES) if raw > MOST_RAW_LINES
         @lines = RecipeLines.of(@text) { |long| unused(long) }
         refuse(:text_too_many_lines, count: @lines.size, most: MOST_LINES) if @lines.size > MOST_LINES
         @mode = headed? ? :before : :either

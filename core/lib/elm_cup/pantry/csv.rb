@@ -79,7 +79,10 @@ module ElmCup
         end
 
         def ingredient(row, number, faults)
-          cells = row.to_h.compact.transform_keys(&:strip).transform_values { |cell| SafeCsv.meant(cell.strip) }
+          named, beyond = row.to_a.partition(&:first)
+          stray = beyond.map { |_, cell| cell.to_s.strip }.find { |cell| !cell.empty? }
+          faults << Fault.at("row #{number}", :csv_cell_too_many, cell: stray[0, 40]) if stray
+          cells = named.to_h.compact.transform_keys(&:strip).transform_values { |cell| SafeCsv.meant(cell.strip) }
             .reject { |_, cell| cell.empty? }
           values = cells.to_h { |column, cell| [column, TEXTS.include?(column) ? cell : number(cell, number, column, faults)] }
           values["names"] = values["names"].split("|").map(&:strip) if values["names"]
