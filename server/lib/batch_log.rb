@@ -18,7 +18,7 @@ module ElmCupServer
       @skew_ms = clock ? ((now - clock) * 1000).round : 0
     end
 
-    # Appends events (Hashes of batch.schema.json) and answers the Batch. ElmCup::InvalidDocument where one cannot be taken, KeyTaken where
+    # Appends events (Hashes of batch.schema.json) and answers the Batch. ElmCup::InvalidDocument where one cannot be taken, Conflict where
     # it goes against what was said before, RecordNotFound where nothing was started under that UUID or the version is none.
     def append(events)
       ElmCup.check_batch("elm_cup" => "batch/1", "batch" => @uuid, "events" => events)

@@ -7,19 +7,19 @@ module ElmCupServer
   # ingredients stay as they are.
   module Pantry
     # What stands in the database at one moment; a digest of it never goes with ingredients of another.
-    Moment = Struct.new(:currency, :documents) do
+    Moment = Struct.new(:currency, :keys, :documents) do
       # A short text that differs whenever the ingredients or the currency do.
       def digest = Digest::SHA256.hexdigest([currency, *documents].join("\0"))[0, 16]
 
       # The ingredients as Hashes.
       def ingredients = documents.map { |document| JSON.parse(document) }
     end
-    # aside: ElmCup::Pantry::Asides of what is stored and cannot be read.
+    # aside: the key that it is stored under => ElmCup::Pantry::Aside of what cannot be read
     Kept = Struct.new(:digest, :library, :aside, :choices)
     LOCK = Mutex.new
 
     # The ingredients that are kept and can be read, as Hashes.
-    def self.ingredients = moment.ingredients - now.aside.map(&:said)
+    def self.ingredients = moment.ingredients - now.aside.values.map(&:said)
 
     # ISO 4217 code of the prices.
     def self.currency = Setting.value("currency", ElmCup::Pantry::USUAL_CURRENCY)
@@ -31,7 +31,10 @@ module ElmCupServer
     def self.choices = now.then { |kept| kept.choices ||= ElmCup.library(kept.library) }
 
     # What stands in the database now.
-    def self.moment = Moment.new(currency, OwnIngredient.order(:key).pluck(:document))
+    def self.moment
+      rows = OwnIngredient.order(:key).pluck(:key, :document)
+      Moment.new(currency, rows.map(&:first), rows.map(&:last))
+    end
 
     # The Kept of this moment: its library, and the digest that goes with it.
     def self.now
@@ -45,7 +48,7 @@ module ElmCupServer
 
     def self.made(moment, digest)
       kept = ElmCup.kept_pantry(moment.ingredients, currency: moment.currency)
-      Kept.new(digest, kept.library, kept.aside)
+      Kept.new(digest, kept.library, kept.aside.to_h { |each| [moment.keys[each.at], each] })
     end
     private_class_method :made
   end

@@ -158,7 +158,7 @@ module ElmCupServer
 
     # Every row of the pantry, the household's own documents, what of them cannot be read, and the currency of prices.
     def pantry
-      aside = Pantry.now.aside.map { |each| {"ingredient" => each.said, "errors" => Problem.errors(each.faults)} }
+      aside = Pantry.now.aside.map { |key, each| {"key" => key, "ingredient" => each.said, "errors" => Problem.errors(each.faults)} }
       {"rows" => ElmCup.pantry_rows(Pantry.library), "own" => Pantry.ingredients, "aside" => aside, "currency" => Pantry.currency}
     end
 

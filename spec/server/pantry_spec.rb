@@ -121,10 +121,15 @@ RSpec.describe "The pantry over the API", server: true do
     ElmCupServer::OwnIngredient.create!(key: "own-spread", document: JSON.generate(stale))
     pantry = ask(:get, "/api/pantry")
     expect(pantry["own"].map { |own| own["id"] }).to eq(["own-tahini"])
-    expect(pantry["aside"]).to match([{"ingredient" => stale, "errors" => [a_hash_including("pointer" => "/of_a_later_version")]}])
+    reason = a_hash_including("pointer" => "/of_a_later_version")
+    expect(pantry["aside"]).to match([{"key" => "own-spread", "ingredient" => stale, "errors" => [reason]}])
     expect(ask(:post, "/api/lines", {text: "2 tbsp own tahini"})).to include("ingredient" => "own-tahini", "status" => "read")
     expect(get("/api/pantry/csv").body).to include("own-tahini")
     expect(ask(:post, "/api/pantry", {ingredients: [{id: "own-dust", name: "House dust", starts_from: "cocoa"}]})["own"].size).to eq(2)
+    # Whatever it is, it goes by what it is stored under.
+    ElmCupServer::OwnIngredient.create!(key: "own-list", document: "[1]")
+    expect(ask(:get, "/api/pantry")["aside"].map { |each| each.values_at("key", "ingredient") }).to include(["own-list", [1]])
+    expect(ask(:delete, "/api/pantry/own-list")).to eq([1])
     # Mended, it is one of the others again; or it is taken out.
     mended = ask(:post, "/api/pantry", {ingredients: [{id: "own-spread", name: "Own spread", starts_from: "tahini"}]})
     expect([mended["own"].size, mended["aside"]]).to eq([3, []])

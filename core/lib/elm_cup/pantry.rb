@@ -17,12 +17,12 @@ module ElmCup
 
     # What a household kept, though some of it can no longer be read: library of what can; aside: Asides of what cannot.
     Kept = Value.of(:library, :aside)
-    # said: the ingredient as it was kept; faults: what is wrong with it.
-    Aside = Value.of(:said, :faults)
+    # said: the ingredient as it was kept, whatever it is; at: its place in what was given; faults: what is wrong with it.
+    Aside = Value.of(:said, :at, :faults)
 
     # The Kept of ingredients that were kept once, whatever this version makes of them: it is never refused.
     def self.kept(ingredients, base:, currency: USUAL_CURRENCY)
-      checked = ingredients.map { |said| Aside.new(said: said, faults: IngredientSchema.faults(said, base)) }
+      checked = ingredients.each_with_index.map { |said, at| Aside.new(said: said, at: at, faults: IngredientSchema.faults(said, base)) }
       sound, aside = checked.partition { |each| each.faults.empty? }
       Kept.new(library: base.with(sound.map { |each| OwnIngredient.new(each.said, base).make }, currency: currency), aside: aside)
     end

@@ -1396,10 +1396,10 @@ export interface components {
             currency: string;
         };
         SetAside: {
+            /** @description What it is stored under */
+            key: string;
             /** @description As it is stored */
-            ingredient: {
-                [key: string]: unknown;
-            };
+            ingredient: unknown;
             errors: components["schemas"]["Reasons"];
         };
         /** @description Why something that is stored cannot be read */
@@ -1970,13 +1970,13 @@ export interface operations {
         };
         requestBody?: never;
         responses: {
-            /** @description What is gone: an ingredient of the household's own, or what it put over a library row */
+            /** @description What is gone: an ingredient of the household's own, or what it put over a library row; as it was stored, whatever that is */
             200: {
                 headers: {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["OwnIngredient"];
+                    "application/json": unknown;
                 };
             };
             404: components["responses"]["Problem"];

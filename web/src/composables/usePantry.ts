@@ -31,7 +31,7 @@ export function usePantry() {
       forgetLibrary()
       say(`“${name}” is as it was.`, {
         word: 'Undo',
-        run: () => keep([gone]).catch((failure: Error) => say(failure.message)),
+        run: () => keep([gone as OwnIngredient]).catch((failure: Error) => say(failure.message)),
       })
     } catch (failure) {
       say((failure as Error).message)
@@ -39,7 +39,7 @@ export function usePantry() {
   }
   /** Saves an ingredient that cannot be read as a file; the file's name. */
   function saveAside(id: string) {
-    const found = pantry.value?.aside.find(({ ingredient }) => ingredient.id === id)
+    const found = pantry.value?.aside.find(({ key }) => key === id)
     if (!found) return
     const name = `${fileName(id)}.json`
     saveFile(name, JSON.stringify(found.ingredient, null, 2))

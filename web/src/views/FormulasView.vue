@@ -33,7 +33,7 @@ async function list() {
 list()
 
 const { deleted, bringBack, remove } = useDeleted()
-/** What is stored and cannot be read stands below the shelf. */
+/** What is stored and cannot be read stands above the shelf. */
 const aside = computed(() =>
   (formulas.value ?? []).flatMap(({ id, name, aside }) =>
     aside ? [{ id: `${id}`, name, why: reasonsOf(aside) }] : [],
@@ -42,10 +42,11 @@ const aside = computed(() =>
 const stored = (id: string) => formulas.value?.find((each) => `${each.id}` === id)
 async function saveAside(id: string) {
   const formula = stored(id)
-  if (!formula?.version_id) return
+  if (!formula) return
   try {
-    const params = { path: { id: formula.version_id } }
-    const { document } = await unwrap(api.GET('/api/versions/{id}', { params }))
+    const { document } = formula.version_id
+      ? await unwrap(api.GET('/api/versions/{id}', { params: { path: { id: formula.version_id } } }))
+      : await unwrap(api.GET('/api/formulas/{id}/draft', { params: { path: { id: formula.id } } }))
     saveFile(`${fileName(formula.name)}.json`, JSON.stringify(document, null, 2))
   } catch (failure) {
     say((failure as Error).message)

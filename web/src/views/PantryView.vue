@@ -21,9 +21,9 @@ load()
 
 /** What is stored and cannot be read. */
 const aside = computed(() =>
-  (pantry.value?.aside ?? []).map(({ ingredient, errors }) => ({
-    id: String(ingredient.id),
-    name: String(ingredient.name ?? ingredient.id),
+  (pantry.value?.aside ?? []).map(({ key, ingredient, errors }) => ({
+    id: key,
+    name: String((ingredient as { name?: unknown } | null)?.name ?? key),
     why: reasonsOf(errors),
   })),
 )
