@@ -24,6 +24,10 @@ module ElmCup
           # A copy with some members replaced.
           def with(#{members.map { |name| "#{name}: @#{name}" }.join(", ")}) = self.class.allocate.__send__(:fill, #{members.join(", ")})
 
+          def ==(other) = equal?(other) || (other.class == self.class && #{members.map { |name| "@#{name} == other.#{name}" }.join(" && ")})
+
+          def hash = [self.class, #{members.map { |name| "@#{name}" }.join(", ")}].hash
+
           protected def fill(#{members.join(", ")})
             #{members.map { |name| "@#{name} = #{name}" }.join("\n")}
             freeze
@@ -40,11 +44,7 @@ module ElmCup
       # A hash of the members, by name.
       def to_h = self.class::MEMBERS.to_h { |name| [name, public_send(name)] }
 
-      def ==(other) = other.class == self.class && other.to_h == to_h
-
-      alias_method :eql?, :==
-
-      def hash = [self.class, to_h].hash
+      def eql?(other) = self == other
 
       # Short: what is plain by its value, the rest by its class, so that an error that names a value stays readable.
       def inspect = "#<#{self.class.name} #{to_h.map { |name, value| "#{name}=#{Instance.shown(value)}" }.join(" ")}>"

@@ -16,13 +16,21 @@ module ElmCup
       def self.kept(bowl)
         return [] if bowl.empty? || !bowl.complete?
 
-        ALL.select { |diet| breaking(bowl, diet).empty? }
+        ALL.reject { |diet| broken?(bowl, diet) }
+      end
+
+      # `bowl` does not keep to `diet`: the first line that breaks it says so.
+      def self.broken?(bowl, diet)
+        (diet == LOW) ? too_rich(bowl).any? : bowl.lines.any? { |line| breaks?(line, diet) }
       end
 
       # The lines of `bowl` that break `diet`; for low net carbohydrate those that would have to go, the richest first.
       def self.breaking(bowl, diet)
-        (diet == LOW) ? too_rich(bowl) : bowl.lines.select { |line| line.entry.breaks?(diet) || (diet == RAW && line.heated?) }
+        (diet == LOW) ? too_rich(bowl) : bowl.lines.select { |line| breaks?(line, diet) }
       end
+
+      def self.breaks?(line, diet) = line.entry.breaks?(diet) || (diet == RAW && line.heated?)
+      private_class_method :breaks?
 
       # Why `entry` breaks `diet`, in words.
       def self.why(entry, diet)

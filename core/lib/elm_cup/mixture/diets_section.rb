@@ -41,7 +41,7 @@ module ElmCup
       end
 
       def diet_breaks
-        Diets::ALL.filter_map { |diet| breaking(diet).then { |lines| DietBreak.new(diet: diet, lines: lines) if lines.any? } }
+        (Diets::ALL - kept).filter_map { |diet| breaking(diet).then { |lines| DietBreak.new(diet: diet, lines: lines) if lines.any? } }
       end
 
       # The bowl may hold a part of a line, where another component took some of it: lines are told by what they are and how they are typed.

@@ -15,12 +15,8 @@ module ElmCup
       # Spoons that are sold, to choose from; others can be written in a document.
       KNOWN_SPOONS = ["1/8 tsp", "1/4 tsp", "1/3 tsp", "1/2 tsp", "1 tsp", "1/2 tbsp", "1 tbsp"].freeze
       FAMILIES = {"tsp" => :teaspoon, "tbsp" => :tablespoon, "cup" => :cup}.freeze
-      # mL that no spoon is taken for.
-      NOTHING = 1e-6
       # A share that a sum may be off and still be exact.
       MISS = 0.001
-      # A sum this near to what is wanted is enough of it.
-      ENOUGH = 0.999_999
       # A term is not counted out further than this many of its own unit where the next larger kind of measure takes no more than that.
       MOST = {"tsp" => 3, "tbsp" => 4}.freeze
 
@@ -85,59 +81,9 @@ module ElmCup
         Measure.new(family: match[2], share: share, ml: ml, size: ml.to_f)
       end
 
-      # The Nearest of all sums of so many terms: the one that is least off, of the fewest terms and the fewest spoons.
-      # up: only sums that are enough.
+      # The Nearest of all sums of so many terms; up: only sums that are enough.
       def best(wanted, terms, up: false)
-        chosen = nil
-        least = terms_of_least = spoons_of_least = Float::INFINITY
-        each_sum(wanted, terms, up) do |before, each, count, size|
-          next if up && size < wanted * ENOUGH
-
-          off = ((size - wanted).abs / wanted).round(3)
-          next if off > least
-
-          terms_of_it = before.size + 1
-          spoons = before.sum(count, &:last)
-          next if off == least && (terms_of_it > terms_of_least || (terms_of_it == terms_of_least && spoons >= spoons_of_least))
-
-          chosen = [*before, [each, count]]
-          least = off
-          terms_of_least = terms_of_it
-          spoons_of_least = spoons
-        end
-        nearest_of(chosen || [[@measures.last, 1]], wanted)
-      end
-
-      # Gives every candidate sum, larger measures first and one of each kind: what it adds to ([Measure, count] each), its last Measure
-      # and count, and its mL as a Float.
-      def each_sum(wanted, terms, up, from: 0, before: [], size: 0.0, &give)
-        (from...@measures.size).each do |index|
-          each = @measures[index]
-          next if before.any? { |other, _| other.family == each.family }
-
-          each_count(each, wanted, up) do |count|
-            filled = count * each.size
-            give.call(before, each, count, size + filled)
-            rest = wanted - filled
-            next unless terms > 1 && rest > NOTHING
-
-            each_sum(rest, terms - 1, up, from: index + 1, before: [*before, [each, count]], size: size + filled, &give)
-          end
-        end
-      end
-
-      # Whole counts of a Measure that come near to `wanted`: just under, nearest, and just over where `up` is asked.
-      def each_count(each, wanted, up)
-        exact = wanted / each.size
-        under = exact.floor
-        near = exact.round
-        most = each.too_many
-        yield under if under.positive? && under < most
-        yield near if near != under && near < most
-        return unless up
-
-        over = exact.ceil
-        yield over if over != under && over != near && over < most
+        nearest_of(MeasureSearch.new(@measures, wanted, up: up).best(terms) || [[@measures.last, 1]], wanted)
       end
 
       # As long as no larger one could take its place, it is counted on.

@@ -61,6 +61,8 @@ module ElmCup
       ].freeze
 
       LETTER = /[a-z]/i
+      # What every pattern of IN_WORDS begins with: most names begin with none, and are passed over at once.
+      WORD = /(?:#{under_hundred}|an?|half|third|quarter|fourth|eighth|dozen|few)\b/i
 
       # An exact fraction of two texts of digits; nil where the denominator is zero.
       def self.fraction(numerator, denominator)
@@ -81,7 +83,10 @@ module ElmCup
 
       # A Number at `scanner`'s place (advanced past it), nil if none stands there, :zero_denominator for 1/0.
       def self.read(scanner)
-        patterns = scanner.check(LETTER) ? IN_WORDS : IN_DIGITS
+        in_words = scanner.match?(LETTER)
+        return if in_words && !scanner.match?(WORD)
+
+        patterns = in_words ? IN_WORDS : IN_DIGITS
         from = scanner.charpos
         patterns.each do |pattern, style, value_of|
           next unless scanner.scan(pattern)

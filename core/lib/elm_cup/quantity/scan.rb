@@ -1,16 +1,11 @@
 # frozen_string_literal: true
 
 require "strscan"
-require "forwardable"
 
 module ElmCup
   module Quantity
     # A place in a typed line that can try a way on and come back; shared by the readers of one line. The first fault stays.
     class Scan
-      extend Forwardable
-
-      def_delegators :@scanner, :skip, :check, :scan, :[], :pos, :pos=, :charpos, :rest, :string, :matched
-
       # What is wrong with the amount that stands here, a Fault, or nil.
       attr_reader :fault
 
@@ -19,6 +14,29 @@ module ElmCup
         @scanner = StringScanner.new(text)
         @scanner.pos = text[0...from].bytesize
       end
+
+      # What StringScanner does, called by a place on the way that is gone most often: no delegator stands between.
+      def skip(pattern) = @scanner.skip(pattern)
+
+      def check(pattern) = @scanner.check(pattern)
+
+      def match?(pattern) = @scanner.match?(pattern)
+
+      def scan(pattern) = @scanner.scan(pattern)
+
+      def [](group) = @scanner[group]
+
+      def pos = @scanner.pos
+
+      def pos=(place)
+        @scanner.pos = place
+      end
+
+      def charpos = @scanner.charpos
+
+      def rest = @scanner.rest
+
+      def string = @scanner.string
 
       # Runs the block; where it gives nothing the place and the fault are as they were.
       def attempt

@@ -28,6 +28,7 @@ module ElmCup
             entry.assumed_names.each { |name| @assumed[NameWords.of(name)] ||= entry }
           end
           @sorted = @exact.transform_keys(&:sort).freeze
+          @words = [*@exact.keys, *@assumed.keys, *library.ambiguous_names.keys].flatten.uniq.to_h { |word| [word, true] }.freeze
           @spelling = Spelling.new([*@exact, *@assumed])
           @exact.freeze
           @assumed.freeze
@@ -62,8 +63,17 @@ module ElmCup
 
         # The Match of the name with one of the preparations that are more than a form of what it is without.
         def completed(name, preparations, own)
-          preparations.each { |words| form_of?(own, words) || certain("#{words} #{name}")&.then { |match| return match } }
+          preparations.each do |words|
+            next if foreign?(words) || form_of?(own, words)
+
+            certain("#{words} #{name}")&.then { |match| return match }
+          end
           nil
+        end
+
+        # A word is in it that stands in no name and does not describe: it completes none.
+        def foreign?(words)
+          NameWords.of(words).any? { |word| !@words.key?(word) && !@library.descriptors.key?(word) && !word.match?(PER_CENT) }
         end
 
         # "oats, ground": the words name a form of what was found, so they do not make another ingredient of it.

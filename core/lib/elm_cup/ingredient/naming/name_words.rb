@@ -11,7 +11,7 @@ module ElmCup
         # "Crème fraîche, Cashews" => ["creme", "fraiche", "cashew"]
         def self.of(text)
           plain = text.ascii_only? ? text : text.unicode_normalize(:nfkd).gsub(/\p{Mn}/, "")
-          plain = plain.downcase.gsub(/['’]/, "").tr("&", " ")
+          plain = plain.downcase.delete("'’").tr("&", " ")
           plain = plain.gsub(/(\d)\s+%/, '\1%') if plain.include?("%")
           plain.scan(/[a-z0-9%]+/).map { |word| singular(word) }
         end
