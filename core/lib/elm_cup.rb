@@ -41,6 +41,9 @@ module ElmCup
   # faults. It refuses nothing, so that one row that cannot be read stops nobody.
   def self.kept_pantry(ingredients, currency: Pantry::USUAL_CURRENCY) = Pantry.kept(ingredients, base: shipped, currency: currency)
 
+  # What of ingredients of the household's own (Hashes) a verdict depends on: a price changes none.
+  def self.judging(ingredients) = Pantry.judging(ingredients)
+
   # nil, or InvalidDocument: whether a household may keep so many ingredients of its own.
   def self.check_pantry_size(count) = Pantry.check_size(count)
 
@@ -157,9 +160,18 @@ module ElmCup
   # The data of a batch's event (a Hash) with what the core reads in it. document: Hash of what is made.
   def self.complete_event(kind, data, document, pantry: shipped) = Observation::Completion.call(kind, data, document, pantry)
 
-  # What the events of a batch (Hashes) come to, whatever order they came in, as a Hash. document: Hash of what was made.
+  # What the events of a batch (Hashes) come to, whatever order they came in, as a Hash. document: Hash of what was made. InvalidDocument
+  # where what was kept of it is not of this version.
   def self.batch_state(events, document)
+    Observation::EventsDocument.check_kept(events)
     Door::BatchWriter.call(Observation::State.of(events.map { |said| Observation::Event.from(said) }), document)
+  end
+
+  # The same for a list: no lines but those that were weighed otherwise than planned; so many of what may be many, and how many there are.
+  # InvalidDocument where what was kept of the batch is not of this version.
+  def self.batch_brief(events, document)
+    Observation::EventsDocument.check_kept(events)
+    Door::BatchWriter.brief(Observation::State.of(events.map { |said| Observation::Event.from(said) }), document)
   end
 
   # The name of the component that stands for the whole, of the components of a document or an assessment (Hashes with name and type).

@@ -26,6 +26,7 @@ module ElmCupServer
         batch = Batch.find_by(uuid: @uuid) || start(events.first)
         events.each { |said| known?(said) || write(batch, said) }
         batch.events.reset
+        BatchRow.write(batch)
         batch
       end
     end
@@ -50,7 +51,7 @@ module ElmCupServer
       pantry = Pantry.now
       document = data["document"]
       batch = Batch.create!(uuid: @uuid, formula_version: version, trial_pieces: data["trial_pieces"], created_at: said["at"],
-        predicted: JSON.generate(document ? VersionSummary.of(document, pantry) : version.summary(pantry)))
+        predicted: JSON.generate(ElmCup.summary(document || version.parsed, pantry: pantry.library)))
       predict(batch, said, document || version.parsed, pantry)
       batch
     end

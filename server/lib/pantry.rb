@@ -11,15 +11,19 @@ module ElmCupServer
       # A short text that differs whenever the ingredients or the currency do.
       def digest = Digest::SHA256.hexdigest([currency, *documents].join("\0"))[0, 16]
 
+      # The same of what a verdict depends on.
+      def judging = Digest::SHA256.hexdigest(JSON.generate(ElmCup.judging(ingredients)))[0, 16]
+
       # The ingredients as Hashes.
-      def ingredients = documents.map { |document| JSON.parse(document) }
+      def ingredients = @ingredients ||= documents.map { |document| JSON.parse(document) }
     end
-    # aside: the key that it is stored under => ElmCup::Pantry::Aside of what cannot be read
-    Kept = Struct.new(:digest, :library, :aside, :choices)
+    # revision: of the database when it was read; digest, judging: as of its Moment; aside: the key that it is stored under =>
+    # ElmCup::Pantry::Aside of what cannot be read; sound: the ingredients that can be, as Hashes
+    Kept = Struct.new(:revision, :digest, :judging, :library, :aside, :sound, :choices, keyword_init: true)
     LOCK = Mutex.new
 
     # The ingredients that are kept and can be read, as Hashes.
-    def self.ingredients = moment.ingredients - now.aside.values.map(&:said)
+    def self.ingredients = now.sound
 
     # ISO 4217 code of the prices.
     def self.currency = Setting.value("currency", ElmCup::Pantry::USUAL_CURRENCY)
@@ -39,16 +43,17 @@ module ElmCupServer
     # The Kept of this moment: its library, and the digest that goes with it.
     def self.now
       LOCK.synchronize do
-        moment = self.moment
-        digest = moment.digest
-        @kept = made(moment, digest) unless @kept&.digest == digest
+        revision = Revision.of("pantry")
+        @kept = made(revision, moment) unless @kept&.revision == revision
         @kept
       end
     end
 
-    def self.made(moment, digest)
+    def self.made(revision, moment)
       kept = ElmCup.kept_pantry(moment.ingredients, currency: moment.currency)
-      Kept.new(digest, kept.library, kept.aside.to_h { |each| [moment.keys[each.at], each] })
+      aside = kept.aside.to_h { |each| [moment.keys[each.at], each] }
+      Kept.new(revision: revision, digest: moment.digest, judging: moment.judging, library: kept.library, aside: aside,
+        sound: moment.ingredients.each_with_index.reject { |_, at| aside.key?(moment.keys[at]) }.map(&:first))
     end
     private_class_method :made
   end

@@ -16,14 +16,20 @@ module ElmCupServer
     # What was said when it was started; nil where that is not in the log yet.
     def begun = events.find { |event| event.kind == "started" }&.parsed
 
-    # As the contract has a Batch.
-    def to_answer
-      {
-        "batch" => uuid, "formula_id" => formula_version.formula_id, "formula_name" => formula_version.parsed["name"],
-        "version_number" => formula_version.number,
-        "version_id" => formula_version_id, "made_at" => Record.iso(created_at), "predicted" => JSON.parse(predicted),
-        "trial_pieces" => trial_pieces, **ElmCup.batch_state(events.map(&:to_event), document)
-      }.compact
+    # What stands over a batch in lists and in itself, as a Hash.
+    def head
+      {"formula_id" => formula_version.formula_id, "formula_name" => formula_name, "version_number" => formula_version.number,
+       "version_id" => formula_version_id, "made_at" => Record.iso(created_at), "predicted" => JSON.parse(predicted),
+       "trial_pieces" => trial_pieces}.compact
+    end
+
+    # As the contract has a Batch. ElmCup::InvalidDocument where what was said cannot be read.
+    def to_answer = {"batch" => uuid, **head, **ElmCup.batch_state(events.map(&:to_event), document)}
+
+    # As the version calls it; of one that another version of the application wrote, as the formula is called now.
+    def formula_name
+      document = formula_version.parsed
+      (document["name"] if document.is_a?(Hash)) || formula_version.formula.name
     end
 
     # All that was said, as a batch document ("batch/1") with what the server knows of each event.

@@ -30,7 +30,11 @@ module ElmCupServer
         draft.hold_to(said)
         draft.update!(document: JSON.generate(said["document"]), base_version: base, device: said["device"],
           revision: draft.revision.to_i + 1)
-        formula.update!(name: said["document"]["name"]) unless formula.current_version_id
+        unless formula.current_version_id
+          formula.update!(name: said["document"]["name"])
+          formula.association(:draft).target = draft
+          FormulaRow.touch(formula)
+        end
         draft
       end
     end
@@ -38,7 +42,10 @@ module ElmCupServer
     # Drops it: the formula stands as it was saved. Stale where another device changed it since.
     def drop(revision, device)
       hold_to({"revision" => revision, "document" => nil, "device" => device})
-      update!(document: nil, device: device, revision: self.revision + 1)
+      transaction do
+        update!(document: nil, device: device, revision: self.revision + 1)
+        FormulaRow.touch(formula) unless formula.current_version_id
+      end
     end
 
     # The document as a Hash, nil where there is none.

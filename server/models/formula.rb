@@ -6,6 +6,7 @@ module ElmCupServer
     self.table_name = "formulas"
     has_many :versions, -> { order(:number) }, class_name: "ElmCupServer::FormulaVersion", inverse_of: :formula
     belongs_to :current_version, class_name: "ElmCupServer::FormulaVersion", optional: true
+    has_one :row, class_name: "ElmCupServer::FormulaRow"
     has_one :draft, class_name: "ElmCupServer::Draft", inverse_of: :formula
 
     # How long a formula that has nothing in it may wait for its first line.
@@ -13,11 +14,10 @@ module ElmCupServer
 
     scope :kept, -> { where(deleted_at: nil) }
 
-    # Those that a shelf shows: what was saved, and what has a line though it was not saved yet.
-    def self.on_shelf
-      kept.includes(:draft, current_version: :kept_summary).order(:name, :id).select { |formula|
-        formula.current_version || formula.draft&.line?
-      }
+    # What there is to choose from, by name: id, name and number of the version of those that were saved.
+    def self.names
+      kept.where.not(current_version_id: nil).joins(:row).merge(FormulaRow.readable).order("formula_rows.name", :id)
+        .pluck(:id, "formulas.name", :current_version_id).map { |id, name, version| {"id" => id, "name" => name, "version_id" => version} }
     end
 
     # A formula that is not on the shelf yet, with nothing but its draft. ElmCup::InvalidDocument when the document cannot be taken.
@@ -48,7 +48,7 @@ module ElmCupServer
       transaction do
         version = versions.create!(number: (versions.maximum(:number) || 0) + 1, parent: parent, document: JSON.generate(document))
         update!(name: document["name"], current_version: version)
-        version.summary
+        FormulaRow.write(self)
         version
       end
     end
@@ -67,10 +67,11 @@ module ElmCupServer
     # Hash of what was saved last; of what was never saved, its draft.
     def standing = current_version ? current_version.parsed : draft.parsed
 
-    # For lists.
-    def to_summary(pantry = Pantry.now)
-      {"id" => id, "name" => name, "updated_at" => Record.iso(updated_at), "version" => current_version&.number,
-       "version_id" => current_version_id, **judged(pantry)}.compact
+    # What its row in lists is made from, as a text; nil where there is nothing to show: it was never saved, and its draft has no line.
+    def source
+      return "version #{current_version_id}" if current_version_id
+
+      "draft #{draft.revision}" if draft&.line?
     end
 
     # With the current document.
@@ -78,22 +79,6 @@ module ElmCupServer
       {"id" => id, "name" => name, "created_at" => created_at.utc.iso8601(6), "version" => current_version&.to_answer,
        "versions" => versions.count}.compact
     end
-
-    # Its summary; where the document is at fault, one that says nothing, with what is wrong (aside) where no screen can mend it.
-    def judged(pantry)
-      {"summary" => current_version ? current_version.summary(pantry) : VersionSummary.of(standing, pantry)}
-    rescue ElmCup::InvalidDocument => error
-      {"summary" => ElmCup.unjudged_summary(standing, error.faults.size), "aside" => unreadable(standing)}
-    end
-    private :judged
-
-    def unreadable(document)
-      ElmCup.check_draft(document)
-      nil
-    rescue ElmCup::InvalidDocument => error
-      Problem.errors(error.faults)
-    end
-    private :unreadable
 
     # The Draft, one that keeps nothing yet where there is none.
     def standing_draft = draft || Draft.new(formula: self, base_version: current_version)

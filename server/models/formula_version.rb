@@ -6,13 +6,9 @@ module ElmCupServer
     self.table_name = "formula_versions"
     belongs_to :formula, class_name: "ElmCupServer::Formula", inverse_of: :versions
     belongs_to :parent, class_name: "ElmCupServer::FormulaVersion", optional: true
-    has_one :kept_summary, class_name: "ElmCupServer::VersionSummary"
 
     # The document as a Hash.
     def parsed = JSON.parse(document)
-
-    # What lists show, made again when the core has changed.
-    def summary(pantry = Pantry.now) = VersionSummary.for(self, pantry)
 
     # As the contract has a Version.
     def to_answer

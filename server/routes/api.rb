@@ -18,6 +18,7 @@ module ElmCupServer
     error(ActiveRecord::StatementInvalid,
       ActiveRecord::RecordInvalid) { halt Problem.response(409, "The data would not take this; nothing was changed") }
     error(Draft::Stale) { halt Problem.for_stale_draft(env["sinatra.error"]) }
+    error(Page::Lost) { halt Problem.response(422, env["sinatra.error"].message) }
     error(BatchLog::Conflict) { halt Problem.response(409, env["sinatra.error"].message) }
     error do
       warn env["sinatra.error"].full_message(highlight: false)
@@ -61,7 +62,8 @@ module ElmCupServer
     get("/api/settings/cupboard") { answer("value" => ticked) }
     put("/api/settings/cupboard") { Setting.keep_list("cupboard", body_json["value"]) && answer("value" => ticked) }
 
-    get("/api/formulas") { answer(shelf) }
+    get("/api/formulas") { answer(list(FormulaRow, "formula_id", "name")) }
+    get("/api/formula-names") { answer(Formula.names) }
     post("/api/formulas") { answer(Formula.start(body_json).to_answer, 201) }
     get("/api/formulas/:id") { answer(formula.to_answer) }
     delete("/api/formulas/:id") { formula.hide && answer({}) }
@@ -88,9 +90,11 @@ module ElmCupServer
     get("/api/pantry/csv") { download(ElmCup.write_pantry_csv(Pantry.ingredients), "text/csv", "elm-cup-pantry.csv") }
     put("/api/settings/currency") { Setting.keep("currency", body_json["value"]) && answer("value" => Pantry.currency) }
 
-    get("/api/batches") { answer(Batch.includes(:events, :formula_version).order(id: :desc).map(&:to_answer)) }
+    get("/api/batches") { answer(list(BatchRow.of(params["formula"], params["texture"]), "batch_id", "-made")) }
     get("/api/batches/:batch") { answer(batch.to_answer) }
     get("/api/batches/:batch/events") { answer(batch.to_document) }
+    delete("/api/batches/:batch") { BatchRow.hide(batch) && answer({}) }
+    post("/api/batches/:batch/restore") { BatchRow.bring_back(batch) && answer({}) }
     post("/api/batches/:batch/events") { answer(append_events.to_answer) }
 
     private
@@ -151,9 +155,14 @@ module ElmCupServer
 
     def formula = Formula.kept.find(id)
 
-    def shelf
-      pantry = Pantry.now
-      Formula.on_shelf.map { |formula| formula.to_summary(pantry) }
+    # A page of a list, how many there are in all, and the cursor of the next page where there is one; what is set aside is a list of its own.
+    def list(rows, id, order)
+      aside = params["aside"] == "only"
+      found = (aside ? rows.kept.set_aside : rows.kept.readable).searched(params["q"])
+      page = Page.new(found, id: id, order: params["order"] || order, limit: params["limit"]&.to_i, cursor: params["cursor"])
+      # A row that was made again just now may turn out to be set aside.
+      told = found.klass.answers(page.rows).select { |row| row.key?("aside") == aside }
+      {"rows" => told, "count" => found.count, "next" => page.cursor}.compact
     end
 
     # Every row of the pantry, the household's own documents, what of them cannot be read, and the currency of prices.

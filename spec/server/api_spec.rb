@@ -42,7 +42,7 @@ RSpec.describe "The JSON API", server: true do
     it "are made, listed, shown, versioned, copied, deleted and brought back" do
       id = made["id"]
       expect(made["version"]).to include("number" => 1, "parent_id" => nil, "document" => document)
-      expect(ask(:get, "/api/formulas").find { |each| each["id"] == id }["summary"])
+      expect(ask(:get, "/api/formulas")["rows"].find { |each| each["id"] == id }["summary"])
         .to include("texture" => ElmCup.assess(document)["components"][0]["texture"])
       second = ask(:post, "/api/formulas/#{id}/versions", {document: document.merge("name" => "Renamed"), parent_id: made["version"]["id"]})
       expect(second).to include("number" => 2, "parent_id" => made["version"]["id"])
@@ -52,8 +52,8 @@ RSpec.describe "The JSON API", server: true do
       copy = ask(:post, "/api/formulas/#{id}/copy", {})
       expect(copy["name"]).to eq("Renamed (copy)")
       ask(:delete, "/api/formulas/#{id}")
-      expect(ask(:get, "/api/formulas").map { |each| each["id"] }).to include(copy["id"])
-      expect(ask(:get, "/api/formulas").map { |each| each["id"] }).not_to include(id)
+      expect(ask(:get, "/api/formulas")["rows"].map { |each| each["id"] }).to include(copy["id"])
+      expect(ask(:get, "/api/formulas")["rows"].map { |each| each["id"] }).not_to include(id)
       expect(ask(:get, "/api/formulas/#{id}")).to include("status" => 404)
       expect(ask(:post, "/api/formulas/#{id}/restore", {})["name"]).to eq("Renamed")
     end
@@ -75,10 +75,10 @@ RSpec.describe "The JSON API", server: true do
     end
 
     it "make their summaries again when the core has changed" do
-      kept = ElmCupServer::VersionSummary.find_by(formula_version_id: made["version"]["id"])
-      kept.update_columns(core_version: "0", summary: "{\"grams\":1,\"flagged\":0,\"diets\":[],\"allergens\":[]}")
-      expect(ask(:get, "/api/formulas").find { |each| each["id"] == made["id"] }["summary"]["grams"]).to be > 100
-      expect(kept.reload.core_version).to eq(ElmCupServer::VersionSummary.made_by)
+      kept = ElmCupServer::FormulaRow.find_by(formula_id: made["id"])
+      kept.update_columns(made_by: "0", shown: "{\"grams\":1,\"flagged\":0,\"diets\":[],\"allergens\":[]}")
+      expect(ask(:get, "/api/formulas")["rows"].find { |each| each["id"] == made["id"] }["summary"]["grams"]).to be > 100
+      expect(kept.reload.made_by).to eq(ElmCupServer::FormulaRow.made_by)
     end
   end
 

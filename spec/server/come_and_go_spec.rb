@@ -53,7 +53,7 @@ RSpec.describe "What comes and goes over the API", server: true do
     expect(answer["splits"][0]["name"]).to eq("nib")
     kept = ask(:post, "/api/formulas", layered)
     expect(kept["version"]["document"]).to eq(layered)
-    expect(ask(:get, "/api/formulas").find { |each| each["id"] == kept["id"] }["summary"])
+    expect(ask(:get, "/api/formulas")["rows"].find { |each| each["id"] == kept["id"] }["summary"])
       .to include("breaches" => ["vegan"], "components" => 2)
     looped = layered["components"].map { |part|
       part.merge("takes" => [{"component" => (part["name"] == "lid") ? "dough" : "lid", "share" => 0.1}])

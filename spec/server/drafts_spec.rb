@@ -13,7 +13,7 @@ RSpec.describe "Drafts", server: true do
 
   def named(name) = document.merge("name" => name)
 
-  def shelf = ask(:get, "/api/formulas").map { |each| each["name"] }
+  def shelf = ask(:get, "/api/formulas")["rows"].map { |each| each["name"] }
 
   it "are what was saved until something is typed, and then what was typed, for every device" do
     expect(draft).to include("document" => document, "revision" => 0, "kept" => false, "base_version" => version_id)
@@ -61,7 +61,7 @@ RSpec.describe "Drafts", server: true do
     put_draft(of: new, document: ElmCup.empty_formula.merge("name" => "Only a name"), revision: 1)
     expect(shelf).not_to include("Only a name")
     put_draft(of: new, document: named("With a line"), revision: 2)
-    row = ask(:get, "/api/formulas").find { |each| each["name"] == "With a line" }
+    row = ask(:get, "/api/formulas")["rows"].find { |each| each["name"] == "With a line" }
     expect(row["summary"]["grams"]).to eq(ElmCup.summary(document)["grams"])
     expect(row).not_to include("version")
     expect(ask(:post, "/api/formulas/#{new}/copy")["name"]).to eq("With a line (copy)")
@@ -77,7 +77,7 @@ RSpec.describe "Drafts", server: true do
     expect(ask(:post, "/api/formulas/#{id}/versions", {document: over})["status"]).to eq(422)
     # One that was never saved stands on the shelf by its draft: it is to be mended there, and the rest of the shelf is as it was.
     new = ask(:post, "/api/drafts", {device: "tab", document: over.merge("name" => "Over")})["formula_id"]
-    row = ask(:get, "/api/formulas").find { |each| each["id"] == new }
+    row = ask(:get, "/api/formulas")["rows"].find { |each| each["id"] == new }
     expect(row).to include("name" => "Over", "summary" => a_hash_including("flagged" => 1, "components" => 1))
     expect(shelf).to include("Interval bites")
     expect(ask(:post, "/api/formulas/#{new}/copy")["errors"].map { |error| error["code"] }).to eq(["oversplit"])

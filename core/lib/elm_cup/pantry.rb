@@ -27,6 +27,14 @@ module ElmCup
       Kept.new(library: base.with(sound.map { |each| OwnIngredient.new(each.said, base).make }, currency: currency), aside: aside)
     end
 
+    # Keys of an ingredient that say what it costs, and nothing of what it is.
+    COSTS = %w[price pack_grams].freeze
+
+    # What of ingredients (Hashes) a verdict depends on; one that only says what a row costs is left out.
+    def self.judging(ingredients)
+      ingredients.map { |said| said.is_a?(Hash) ? said.except(*COSTS) : said }.reject { |said| said.is_a?(Hash) && said.keys == ["id"] }
+    end
+
     # nil, or InvalidDocument: whether a pantry may hold so many.
     def self.check_size(count)
       InvalidDocument.refuse("", :pantry_full, count: count, most: IngredientSchema::MOST) if count > IngredientSchema::MOST

@@ -13,6 +13,19 @@ module ElmCup
         }.compact
       end
 
+      # Of additions and of changed lines so many are told in a list; it says how many there are.
+      MOST_TOLD = 6
+      # What a list shows of it, as a Hash: no lines but those that were weighed otherwise than planned.
+      def self.brief(state, document)
+        changed = state.lines.values.select(&:off_by?)
+        {
+          "additions" => state.additions.first(MOST_TOLD).map { |each| each.slice("text", "grams") },
+          "changes" => changed.first(MOST_TOLD).map { |each| {"text" => line(each, document)["text"], "grams" => each.off.round(2)} },
+          "told" => {"additions" => state.additions.size, "changes" => changed.size},
+          "texture" => state.texture, "pieces" => state.pieces, "minutes" => state.minutes, "note" => state.note
+        }.compact
+      end
+
       class << self
         private
 
@@ -25,9 +38,15 @@ module ElmCup
         # Part and words of a line; a line of an ingredient and its weight says those.
         def in_document(pointer, document)
           list, index, key, at = pointer.split("/").drop(1)
-          part = document.dig(list, index.to_i) or return {}
-          said = part.dig(key, at.to_i) or return {}
-          {"component" => part["name"], "text" => said["text"] || "#{said["grams"]} g #{said["ingredient"]}"}
+          part = within(document, list, index)
+          said = within(part, key, at)
+          said.is_a?(Hash) ? {"component" => part["name"], "text" => said["text"] || "#{said["grams"]} g #{said["ingredient"]}"} : {}
+        end
+
+        # What stands at a place of a list of a document, which another version may have written; nil where it has none.
+        def within(whole, key, at)
+          list = whole[key] if whole.is_a?(Hash)
+          list[at.to_i] if list.is_a?(Array)
         end
       end
     end

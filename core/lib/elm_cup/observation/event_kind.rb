@@ -17,6 +17,9 @@ module ElmCup
         new(name: "note", fold: ->(state, data) { state.with(note: data["text"]) })
       ].to_h { |kind| [kind.name, kind] }.freeze
 
+      # There is an EventKind of that name.
+      def self.known?(name) = self::ALL.key?(name)
+
       # The EventKind of a name; KeyError for none.
       def self.[](name) = self::ALL.fetch(name)
     end

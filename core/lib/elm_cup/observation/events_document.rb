@@ -7,6 +7,8 @@ module ElmCup
       NAME = "batch.schema.json"
       SCHEMA = JsonFaults.schema(NAME)
       DATA = EventKind::ALL.values.select(&:said).to_h { |kind| [kind.name, JsonFaults.schema(NAME, part: "#/$defs/#{kind.name}")] }.freeze
+      # The same of what is stored, where the server adds to what was said.
+      KEPT = DATA.merge(%w[weighed addition].to_h { |kind| [kind, JsonFaults.schema(NAME, part: "#/$defs/kept_#{kind}")] }).freeze
 
       # nil, or InvalidDocument with every fault at its place. said: a parsed batch document ("batch/1").
       def self.check(said)
@@ -17,14 +19,28 @@ module ElmCup
         raise InvalidDocument.new(faults) if faults.any?
       end
 
+      # nil, or InvalidDocument: whether events (Hashes) that were kept once, by this version or another, can be read: their kinds, what
+      # they say, their times. What the server itself said is not looked into.
+      def self.check_kept(events)
+        faults = events.each_with_index.flat_map { |event, at| kept_faults(event, "/events/#{at}") }
+        raise InvalidDocument.new(faults) if faults.any?
+      end
+
       # The Time of ISO 8601 text; InvalidDocument at `pointer` where it is none.
       def self.time(text, pointer) = read_time(text) || raise(InvalidDocument.new([unreadable_time(text, pointer)]))
 
-      def self.event_faults(event, pointer)
-        found = JsonFaults.of(DATA.fetch(event["kind"]), event["data"], "#{pointer}/data", whole: "“#{event["kind"]}”") {
+      def self.event_faults(event, pointer, schemas = DATA)
+        found = JsonFaults.of(schemas.fetch(event["kind"]), event["data"], "#{pointer}/data", whole: "“#{event["kind"]}”") {
           :not_of_this_kind
         }
         found + (read_time(event["at"]) ? [] : [unreadable_time(event["at"], "#{pointer}/at")])
+      end
+
+      def self.kept_faults(event, pointer)
+        return event_faults(event, pointer, KEPT) if KEPT.key?(event["kind"])
+        return [] if EventKind.known?(event["kind"])
+
+        [Fault.at("#{pointer}/kind", :event_of_another_version, kind: event["kind"])]
       end
 
       def self.read_time(text)
@@ -34,7 +50,7 @@ module ElmCup
       end
 
       def self.unreadable_time(text, pointer) = Fault.at(pointer, :text_unreadable, given: JsonFaults.shown(text))
-      private_class_method :event_faults, :read_time, :unreadable_time
+      private_class_method :event_faults, :kept_faults, :read_time, :unreadable_time
     end
   end
 end

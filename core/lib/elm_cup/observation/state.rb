@@ -23,6 +23,14 @@ module ElmCup
       def looked(data) = with(texture: Binding::Texture::ALL.fetch(data["texture"]))
     end
     # A line as it was weighed: its pointer, or its part and text; grams that were planned and that there were, nil where nothing was said.
-    State::Weighing = Value.of(:line, :component, :text, :target, :grams)
+    State::Weighing = Value.of(:line, :component, :text, :target, :grams) do
+      # Grams more than planned, less where negative; nil where one of both is not known.
+      def off = grams && target && grams - target
+
+      # It is further off than a kitchen's scale tells.
+      def off_by?(least = State::TOLD) = !off.nil? && off.abs >= least
+    end
+    # Grams that a weighing must be off to be told of.
+    State::TOLD = 0.5
   end
 end

@@ -1,0 +1,60 @@
+# frozen_string_literal: true
+
+require "base64"
+
+module ElmCupServer
+  # One page of a list: its rows in an order, and the cursor that the next begins at. A cursor names the last row by what the list is
+  # sorted by, so that what is written meanwhile moves nothing.
+  class Page
+    USUAL = 40
+    MOST = 100
+
+    # No cursor that a page was ended with.
+    class Lost < StandardError
+      def message = "This place in the list is not known; ask for its first page"
+    end
+
+    # The rows of it, and the cursor of the next page, nil for none.
+    attr_reader :rows, :cursor
+
+    # scope: relation of a Listed class; id: its column that tells rows apart; order: "name", or "-name" for falling, of the class's ORDERS;
+    # cursor: where it begins, nil for the first page. Lost.
+    def initialize(scope, id:, order:, limit: nil, cursor: nil)
+      @falling = order.start_with?("-")
+      @by = scope.klass::ORDERS.fetch(order.delete_prefix("-"))
+      @id = "#{scope.klass.table_name}.#{id}"
+      @order = order
+      found = take(scope, (limit || USUAL).clamp(1, MOST), cursor && placed(cursor))
+      @rows = found.rows
+      @cursor = (written(@rows.last) if found.more)
+    end
+
+    Found = Struct.new(:rows, :more)
+    private_constant :Found
+
+    private
+
+    def take(scope, limit, place)
+      scope = scope.where("(#{@by}, #{@id}) #{@falling ? "<" : ">"} (?, ?)", *place) if place
+      direction = @falling ? "DESC" : "ASC"
+      rows = scope.select("#{scope.klass.table_name}.*", "#{@by} AS sorted_by")
+        .order(Arel.sql("#{@by} #{direction}, #{@id} #{direction}")).limit(limit + 1).to_a
+      Found.new(rows.first(limit), rows.size > limit)
+    end
+
+    def written(row)
+      Base64.urlsafe_encode64(JSON.generate([@order, row.read_attribute("sorted_by"), row.read_attribute(@id.split(".").last)]),
+        padding: false)
+    end
+
+    # [what it is sorted by, id] of a cursor of this order.
+    def placed(cursor)
+      order, value, id = JSON.parse(Base64.urlsafe_decode64(cursor))
+      raise Lost unless order == @order && (value.is_a?(String) || value.is_a?(Numeric)) && id.is_a?(Integer)
+
+      [value, id]
+    rescue ArgumentError, JSON::ParserError
+      raise Lost
+    end
+  end
+end

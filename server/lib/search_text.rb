@@ -1,0 +1,14 @@
+# frozen_string_literal: true
+
+module ElmCupServer
+  # How what a cook types is found: small letters, no accents, single blanks.
+  module SearchText
+    # "Crème  BRÛLÉE" => "creme brulee"
+    def self.of(*texts)
+      texts.compact.join(" ").unicode_normalize(:nfkd).gsub(/\p{Mn}/, "").downcase.split.join(" ")
+    end
+
+    # The LIKE pattern (ESCAPE '\') of a text that holds each word of `asked`; one for each word.
+    def self.patterns(asked) = of(asked).split.map { |word| "%#{word.gsub(/[\\%_]/) { "\\#{_1}" }}%" }
+  end
+end

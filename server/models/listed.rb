@@ -1,0 +1,48 @@
+# frozen_string_literal: true
+
+module ElmCupServer
+  # A row of a list, made of what is stored: `shown` as JSON, `aside` where it cannot be read, `made_by` what it depends on beside its
+  # `source`. Rows that were made by what holds no more are stale: they are shown, and made again.
+  module Listed
+    def self.included(base)
+      base.extend(Reading)
+    end
+
+    # Of a class of rows.
+    module Reading
+      # Rows that hold each word of `asked`.
+      def searched(asked)
+        SearchText.patterns(asked.to_s).reduce(all) { |rows, pattern| rows.where("#{table_name}.search LIKE ? ESCAPE '\\'", pattern) }
+      end
+
+      # Rows that can be read, or those that cannot.
+      def readable = where(aside: nil)
+
+      def set_aside = where.not(aside: nil)
+
+      # Rows that wait to be made again.
+      def stale = where.not(made_by: made_by)
+
+      # Makes those of `rows` that are stale again until `seconds` are over, and gives all rows as the contract has them: those that are
+      # stale still say so, and are made again behind. A row that was never made is made in any case.
+      def answers(rows, seconds: Upkeep::AT_ONCE)
+        by = made_by
+        until_then = now + seconds
+        told = rows.filter_map { |row| (row.made_by == by || (now > until_then && row.made_by != "")) ? row : row.made_again }
+        waiting = told.reject { |row| row.made_by == by }
+        Upkeep.soon if waiting.any?
+        told.map { |row| waiting.include?(row) ? row.to_answer.merge("stale" => true) : row.to_answer }
+      end
+
+      private
+
+      def now = Process.clock_gettime(Process::CLOCK_MONOTONIC)
+    end
+
+    # What is shown, as a Hash.
+    def answer = JSON.parse(shown)
+
+    # Why it cannot be read, as the contract has Reasons; nil where it can.
+    def reasons = aside && JSON.parse(aside)
+  end
+end
