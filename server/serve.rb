@@ -15,6 +15,9 @@ if ARGV.include?("--demo")
   ElmCupServer::DemoData.load_once
 end
 
+ElmCupServer::Upkeep.running = true
+ElmCupServer::Upkeep.soon
+
 configuration = Puma::Configuration.new do |config|
   config.bind "tcp://127.0.0.1:#{port}"
   config.threads 1, 4

@@ -12,6 +12,8 @@ module ElmCupServer
     ORDERS = {"made" => "batch_rows.made_at"}.freeze
 
     scope :kept, -> { where(hidden_at: nil).preload(:batch) }
+    # With all that making them again asks for.
+    scope :ready, -> { preload(batch: [:events, {formula_version: :formula}]) }
 
     # Those of a formula, and that came out with a texture; nil for all.
     def self.of(formula_id, texture) = where({formula_id: formula_id, texture: texture}.compact)
@@ -27,12 +29,8 @@ module ElmCupServer
     # Makes the row of a batch that something was just said of.
     def self.write(batch) = upsert(made_of(batch), unique_by: :batch_id)
 
-    # Made by what holds now, where nothing was said meanwhile.
-    def made_again
-      made = self.class.made_of(batch)
-      self.class.where(batch_id: batch_id, source: [source, ""]).update_all(made)
-      tap { assign_attributes(made) }
-    end
+    # Its columns by what holds now.
+    def made_now = self.class.made_of(batch)
 
     # As the contract has a BatchSummary.
     def to_answer = {"batch" => batch.uuid, **answer, "aside" => reasons}.compact

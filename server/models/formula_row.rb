@@ -13,7 +13,10 @@ module ElmCupServer
               **%w[fill grams pieces kcal].to_h { |figure| [figure, "COALESCE(formula_rows.#{figure}, -1.0)"] }}.freeze
 
     # Rows of formulas that are not deleted.
-    def self.kept = joins(:formula).merge(Formula.kept).preload(formula: %i[current_version draft])
+    def self.kept = joins(:formula).merge(Formula.kept).preload(:formula)
+
+    # With all that making them again asks for.
+    def self.ready = preload(formula: %i[current_version draft])
 
     # What a row depends on beside its formula: the core, and what of the household's pantry a verdict depends on.
     def self.made_by(pantry = Pantry.now) = "#{CoreVersion::CURRENT}-#{pantry.judging}"
@@ -32,23 +35,17 @@ module ElmCupServer
       source = formula.source
       return where(formula_id: formula.id).delete_all unless source
 
-      upsert({formula_id: formula.id, name: SearchText.of(formula.name), search: SearchText.of(formula.name), source: source, made_by: "",
-              shown: "{}"}, unique_by: :formula_id)
+      said = SearchText.of(formula.name)
+      upsert({formula_id: formula.id, name: said, search: said, source: source, made_by: "", shown: "{}"}, unique_by: :formula_id)
     end
 
-    # Made by what holds now, where nobody wrote the formula meanwhile; nil where it is on no shelf any more.
-    def made_again(pantry = Pantry.now)
-      source = formula.source or return
-      made = self.class.made_of(formula, source, pantry)
-      self.class.where(formula_id: formula_id, source: [self.source, ""]).update_all(made)
-      tap { assign_attributes(made) }
-    end
+    # Its columns by what holds now; nil where it is on no shelf any more.
+    def made_now(pantry = Pantry.now) = formula.source&.then { |source| self.class.made_of(formula, source, pantry) }
 
     # As the contract has a FormulaSummary.
     def to_answer
       {"id" => formula_id, "name" => formula.name, "updated_at" => Record.iso(formula.updated_at),
-       "version" => formula.current_version&.number, "version_id" => formula.current_version_id, "summary" => answer,
-       "aside" => reasons}.compact
+       "version_id" => formula.current_version_id, **answer, "aside" => reasons}.compact
     end
 
     class << self
@@ -56,15 +53,17 @@ module ElmCupServer
       def made_of(formula, source, pantry)
         summary, aside = judged(formula.standing, pantry)
         texture = summary["texture"]
-        {formula_id: formula.id, name: SearchText.of(formula.name), search: SearchText.of(formula.name, texture, *summary["diets"]),
-         source: source, made_by: made_by(pantry), shown: JSON.generate(summary), aside: aside && JSON.generate(aside), texture: texture,
+        shown = {"version" => formula.current_version&.number, "summary" => summary}.compact
+        {formula_id: formula.id, name: SearchText.sorted(formula.name),
+         search: SearchText.of(formula.name, texture, *summary["diets"]), source: source, made_by: made_by(pantry),
+         shown: JSON.generate(shown), aside: aside && JSON.generate(aside), texture: texture,
          fill: summary.dig("saturation", "value"), grams: summary["grams"], pieces: summary.dig("pieces", "count"),
          kcal: summary["kcal_per_piece"]}
       end
 
       private
 
-      # [its summary, why it cannot be read]: where the document is at fault, one that says nothing; the reasons where no screen can mend it.
+      # [its summary, why it cannot be read]: where the document is at fault, one that says nothing; reasons where no screen can mend it.
       def judged(document, pantry)
         [ElmCup.summary(document, pantry: pantry.library), nil]
       rescue ElmCup::InvalidDocument => error

@@ -155,7 +155,8 @@ module ElmCupServer
 
     def formula = Formula.kept.find(id)
 
-    # A page of a list, how many there are in all, and the cursor of the next page where there is one; what is set aside is a list of its own.
+    # A page of a list, how many there are in all, and the cursor of the next page where there is one. What is set aside is a list of its
+    # own.
     def list(rows, id, order)
       aside = params["aside"] == "only"
       found = (aside ? rows.kept.set_aside : rows.kept.readable).searched(params["q"])

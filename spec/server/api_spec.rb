@@ -76,7 +76,7 @@ RSpec.describe "The JSON API", server: true do
 
     it "make their summaries again when the core has changed" do
       kept = ElmCupServer::FormulaRow.find_by(formula_id: made["id"])
-      kept.update_columns(made_by: "0", shown: "{\"grams\":1,\"flagged\":0,\"diets\":[],\"allergens\":[]}")
+      kept.update_columns(made_by: "0", shown: '{"summary":{"grams":1,"flagged":0,"diets":[],"allergens":[]}}')
       expect(ask(:get, "/api/formulas")["rows"].find { |each| each["id"] == made["id"] }["summary"]["grams"]).to be > 100
       expect(kept.reload.made_by).to eq(ElmCupServer::FormulaRow.made_by)
     end

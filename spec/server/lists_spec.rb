@@ -4,7 +4,10 @@ require "server_helper"
 
 # The shelf and the log, a page at a time.
 RSpec.describe "Lists", server: true do
-  def make(name, *lines) = ask(:post, "/api/formulas", formula(*(lines.empty? ? ["1 cup rolled oats", "1/4 cup honey"] : lines), name: name))
+  def make(name, *lines)
+    lines = ["1 cup rolled oats", "1/4 cup honey"] if lines.empty?
+    ask(:post, "/api/formulas", formula(*lines, name: name))
+  end
 
   # Every page of an address, one after the other: [names of the rows of each].
   def pages(path, key)
@@ -30,6 +33,11 @@ RSpec.describe "Lists", server: true do
       expect(names("limit=2&cursor=#{first["next"]}")).to eq(%w[Date Élan])
     end
 
+    it "sorts names as people do: without regard to letters' size and accents, numbers by what they count" do
+      ["bar 10", "Bar 9", "élan", "Fig", "10 % oat", "9 % oat"].each { |name| make(name) }
+      expect(names("")).to eq(["9 % oat", "10 % oat", "Bar 9", "bar 10", "élan", "Fig"])
+    end
+
     it "is sorted by any of its columns, rising and falling, those of equal figures told apart" do
       make("Thick", "1 cup rolled oats", "2 tbsp honey")
       make("Thin", "1 cup rolled oats", "1/2 cup honey")
@@ -47,7 +55,7 @@ RSpec.describe "Lists", server: true do
       expect(names("q=CREME+square")).to eq(["Crème brûlée squares"])
       expect(names("q=vegetarian").size).to eq(2)
       expect(names("q=100+%25")).to eq(["100 % oat"])
-      %w[%25%25 _ %27%3B-- \\].each { |sign| expect(names("q=#{sign}")).not_to include("Crème brûlée squares") }
+      %w[%25%25 _ %27%3B-- %5C].each { |sign| expect(names("q=#{sign}")).not_to include("Crème brûlée squares") }
     end
 
     it "says of a cursor that is none that it is none" do
@@ -97,7 +105,7 @@ RSpec.describe "Lists", server: true do
       old = rows.find(row.id)
       ElmCupServer::Formula.find(made["id"]).save_version(formula("1 cup honey", name: "After"), parent: nil)
       old.formula.current_version = ElmCupServer::FormulaVersion.find(made["version"]["id"])
-      old.made_again
+      rows.make_again([old])
       expect(row.reload.name).to eq("after")
     end
   end
@@ -133,7 +141,8 @@ RSpec.describe "Lists", server: true do
     end
 
     it "tells six of many additions and changed lines, and how many there are" do
-      uuid = said(version, 11, *Array.new(9) { |n| ["addition", {"text" => "#{n + 1} tsp water"}] })
+      spoons = (1..9).map { |count| ["addition", {"text" => "#{count} tsp water"}] }
+      uuid = said(version, 11, *spoons)
       row = ask(:get, "/api/batches")["rows"].first
       expect([row["batch"], row["additions"].size, row["told"]["additions"]]).to eq([uuid, 6, 9])
       expect(ask(:get, "/api/batches/#{uuid}")["additions"].size).to eq(9)

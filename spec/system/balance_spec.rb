@@ -211,7 +211,7 @@ RSpec.describe "Balance in the browser", system: true do
     click_button "Log it"
     expect(page).to have_text("The trial is in the log, against version 1.")
     visit "/log"
-    expect(page).to have_css(".rows li", text: /trial of 2.*good, a little dry/m)
+    expect(page).to have_css(".entry", text: /trial of 2.*good, a little dry/m)
     visit "/formulas/#{id}/mix"
     wish("tacky")
     expect(page).to have_css("[data-wish='texture=tacky']")
@@ -224,7 +224,7 @@ RSpec.describe "Balance in the browser", system: true do
     click_button "Log it"
     expect(page).to have_text("The trial is in the log, against version")
     visit "/log"
-    expect(page).to have_css(".rows li", text: "tacky → tacky")
+    expect(page).to have_css(".entry", text: "tacky → tacky")
   end
 end
 

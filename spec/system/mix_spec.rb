@@ -236,8 +236,8 @@ RSpec.describe "Mix in the browser", system: true do
     expect(page).to have_css(".cup-link", count: 2).and have_no_text("Deleted just now")
     click_button "Table"
     expect(page).to have_css("tbody tr", count: 2)
-    click_button "Fill"
-    expect(page).to have_css("th[aria-sort=ascending]", text: "Fill")
+    click_button "Texture and fill"
+    expect(page).to have_css("th[aria-sort=ascending]", text: "Texture and fill")
     fill_in "Search by name, texture or diet", with: "(copy)"
     expect(page).to have_css("tbody tr", count: 1)
   end

@@ -8,8 +8,9 @@ RSpec.describe "What is stored and cannot be read", system: true do
     later = ElmCupServer::Formula.start(formula("1 cup oats", name: "Of a later version"))
     document = JSON.generate({"elm_cup" => "formula/9", "name" => "Of a later version"})
     later.update!(current_version: later.versions.create!(number: 2, parent: later.current_version, document: document))
+    ElmCupServer::FormulaRow.touch(later)
     visit "/formulas"
-    expect(page).to have_css(".shelf .cup-link", count: 1, text: record.name)
+    expect(page).to have_css(".cup-link", count: 1, text: record.name)
     expect(page).to have_css("[data-aside]", text: /Of a later version.*“elm_cup” must be "formula\/1"/m)
     expect(axe_findings).to eq([])
     click_button "Take it out: Of a later version"
@@ -23,5 +24,23 @@ RSpec.describe "What is stored and cannot be read", system: true do
     click_button "Take it out: Own spread"
     expect(page).to have_text("it was saved as own-spread.json").and have_no_css("[data-aside]")
     expect(ElmCupServer::OwnIngredient.count).to eq(0)
+  end
+
+  it "stands apart in the log, and a batch that was taken out can be brought back" do
+    version = ElmCupServer::Formula.start(formula("1 cup oats", name: "Interval bites")).current_version
+    batch_of(version, ["note", {"text" => "As ever"}])
+    odd = batch_of(version)
+    ActiveRecord::Base.connection.execute("INSERT OR IGNORE INTO event_kinds (name) VALUES ('sung')")
+    odd.events.create!(key: SecureRandom.uuid, device: "tab", n: 9, at: "2026-06-19T17:00:00Z", kind: "sung", data: "{}", body_digest: "",
+      received_at: Time.now)
+    ElmCupServer::BatchRow.update_all(made_by: "before")
+    visit "/log"
+    expect(page).to have_css(".entry", count: 1, text: "As ever")
+    expect(page).to have_css("[data-aside]", text: /Interval bites.*sung.*another version/m)
+    expect(axe_findings).to eq([])
+    click_button "Take it out: Interval bites"
+    expect(page).to have_text("It is out of the log").and have_no_css("[data-aside]")
+    click_button "Bring back"
+    expect(page).to have_css("[data-aside]")
   end
 end

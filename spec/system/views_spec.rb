@@ -4,7 +4,7 @@ require "system_helper"
 
 RSpec.describe "Every view", system: true, demo: true do
   {"Counter" => ["/", ".made li"], "Formulas" => ["/formulas", ".cup-link"], "Mix" => ["/formulas/2/mix", "[data-level]"],
-   "layers" => ["/formulas/7/mix", "[data-level]"], "Made it" => ["/formulas/2/made", ".texture"], "Log" => ["/log", ".rows li"],
+   "layers" => ["/formulas/7/mix", "[data-level]"], "Made it" => ["/formulas/2/made", ".texture"], "Log" => ["/log", ".entry"],
    "Compare" => ["/formulas/2/compare", "tbody tr"], "Import" => ["/import", "textarea"],
    "Pantry" => ["/pantry?id=choir-dark-64", ".detail"], "Cupboard" => ["/cupboard", ".have"], "Bowl" => ["/bowl", ".texture"],
    "nothing here" => ["/nowhere", "h1"]}.each do |name, (path, ready)|

@@ -448,9 +448,26 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
+        /** @description A page of the formulas that are not deleted */
         get: operations["listFormulas"];
         put?: never;
         post: operations["createFormula"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/formula-names": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["formulaNames"];
+        put?: never;
+        post?: never;
         delete?: never;
         options?: never;
         head?: never;
@@ -607,6 +624,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
+        /** @description A page of the batches, newest first */
         get: operations["listBatches"];
         put?: never;
         post?: never;
@@ -628,6 +646,25 @@ export interface paths {
         get: operations["showBatch"];
         put?: never;
         post?: never;
+        /** @description Takes it out of the lists; what was said of it stays, and restore brings it back */
+        delete: operations["hideBatch"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/batches/{batch}/restore": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                batch: components["parameters"]["Batch"];
+            };
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["restoreBatch"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1499,6 +1536,61 @@ export interface components {
             version_id?: number;
             summary: components["schemas"]["Summary"];
             aside?: components["schemas"]["Reasons"];
+            stale?: components["schemas"]["Stale"];
+        };
+        /** @description It is being judged again with what has changed */
+        Stale: boolean;
+        FormulaPage: {
+            rows: components["schemas"]["FormulaSummary"][];
+            /** @description In all */
+            count: number;
+            /** @description Cursor of the next page */
+            next?: string;
+        };
+        FormulaName: {
+            id: number;
+            name: string;
+            version_id: number;
+        };
+        BatchSummary: {
+            /** @description UUID */
+            batch: string;
+            formula_id: number;
+            formula_name: string;
+            version_number: number;
+            version_id: number;
+            made_at: string;
+            predicted: components["schemas"]["Summary"];
+            trial_pieces?: number;
+            /** @description So many of them */
+            additions: {
+                text: string;
+                grams?: number;
+            }[];
+            /** @description Lines that were weighed otherwise than planned, so many of them */
+            changes: {
+                text?: string;
+                /** @description More than planned, less where negative */
+                grams: number;
+            }[];
+            /** @description How many there are */
+            told: {
+                additions: number;
+                changes: number;
+            };
+            texture?: components["schemas"]["TextureId"];
+            pieces?: number;
+            minutes?: number;
+            note?: string;
+            aside?: components["schemas"]["Reasons"];
+            stale?: components["schemas"]["Stale"];
+        };
+        BatchPage: {
+            rows: components["schemas"]["BatchSummary"][];
+            /** @description In all */
+            count: number;
+            /** @description Cursor of the next page */
+            next?: string;
         };
         VersionHead: {
             id: number;
@@ -1594,6 +1686,13 @@ export interface components {
     parameters: {
         Ticket: string;
         Batch: string;
+        /** @description Words that each row must hold, letters with and without accents alike */
+        Asked: string;
+        Limit: number;
+        /** @description Where the page begins */
+        Cursor: string;
+        /** @description “only”: what cannot be read, in the place of what can */
+        Aside: "only";
         Id: number;
     };
     requestBodies: {
@@ -2458,22 +2557,32 @@ export interface operations {
     };
     listFormulas: {
         parameters: {
-            query?: never;
+            query?: {
+                /** @description Words that each row must hold, letters with and without accents alike */
+                q?: components["parameters"]["Asked"];
+                limit?: components["parameters"]["Limit"];
+                /** @description Where the page begins */
+                cursor?: components["parameters"]["Cursor"];
+                /** @description “only”: what cannot be read, in the place of what can */
+                aside?: components["parameters"]["Aside"];
+                order?: "name" | "-name" | "changed" | "-changed" | "fill" | "-fill" | "grams" | "-grams" | "pieces" | "-pieces" | "kcal" | "-kcal";
+            };
             header?: never;
             path?: never;
             cookie?: never;
         };
         requestBody?: never;
         responses: {
-            /** @description Every formula that is not deleted */
+            /** @description So many of them */
             200: {
                 headers: {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["FormulaSummary"][];
+                    "application/json": components["schemas"]["FormulaPage"];
                 };
             };
+            422: components["responses"]["Problem"];
         };
     };
     createFormula: {
@@ -2495,6 +2604,26 @@ export interface operations {
                 };
             };
             422: components["responses"]["Problem"];
+        };
+    };
+    formulaNames: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Every formula that was saved, by name */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FormulaName"][];
+                };
+            };
         };
     };
     showFormula: {
@@ -2810,22 +2939,36 @@ export interface operations {
     };
     listBatches: {
         parameters: {
-            query?: never;
+            query?: {
+                /** @description Words that each row must hold, letters with and without accents alike */
+                q?: components["parameters"]["Asked"];
+                limit?: components["parameters"]["Limit"];
+                /** @description Where the page begins */
+                cursor?: components["parameters"]["Cursor"];
+                /** @description “only”: what cannot be read, in the place of what can */
+                aside?: components["parameters"]["Aside"];
+                order?: "made" | "-made";
+                /** @description Of this formula alone */
+                formula?: number;
+                /** @description That came out so */
+                texture?: components["schemas"]["TextureId"];
+            };
             header?: never;
             path?: never;
             cookie?: never;
         };
         requestBody?: never;
         responses: {
-            /** @description Every batch, newest first */
+            /** @description So many of them */
             200: {
                 headers: {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["Batch"][];
+                    "application/json": components["schemas"]["BatchPage"];
                 };
             };
+            422: components["responses"]["Problem"];
         };
     };
     showBatch: {
@@ -2846,6 +2989,53 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Batch"];
+                };
+            };
+            404: components["responses"]["Problem"];
+            422: components["responses"]["Problem"];
+        };
+    };
+    hideBatch: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                batch: components["parameters"]["Batch"];
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Hidden */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": Record<string, never>;
+                };
+            };
+            404: components["responses"]["Problem"];
+        };
+    };
+    restoreBatch: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                batch: components["parameters"]["Batch"];
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description In the lists again */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": Record<string, never>;
                 };
             };
             404: components["responses"]["Problem"];

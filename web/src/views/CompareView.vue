@@ -1,7 +1,7 @@
 <script setup lang="ts">
 /** Compare: this formula beside an earlier version of itself or another formula, line by line and figure by figure. */
 import { ref, shallowRef, watch } from 'vue'
-import { api, unwrap, type Compared, type Comparison, type FormulaSummary } from '@/api/client'
+import { api, unwrap, type Compared, type Comparison } from '@/api/client'
 import { useFormula } from '@/composables/useFormula'
 import { figure, when, words } from '@/format'
 
@@ -12,15 +12,18 @@ const comparison = shallowRef<Comparison>()
 const error = ref<string>()
 
 const path = { id: formulaId }
-Promise.all([unwrap(api.GET('/api/formulas/{id}/versions', { params: { path } })), unwrap(api.GET('/api/formulas'))])
+Promise.all([
+  unwrap(api.GET('/api/formulas/{id}/versions', { params: { path } })),
+  unwrap(api.GET('/api/formula-names')),
+])
   .then(([versions, formulas]) => {
-    const others = (formulas as FormulaSummary[]).filter((each) => each.id !== formulaId && !each.aside)
+    const others = formulas.filter((each) => each.id !== formulaId)
     choices.value = [
       ...[...versions].reverse().map((each) => ({
         id: `${each.id}`,
         word: `Version ${each.number} · ${when(each.created_at)}`,
       })),
-      ...others.flatMap((each) => (each.version_id ? [{ id: `${each.version_id}`, word: each.name }] : [])),
+      ...others.map((each) => ({ id: `${each.version_id}`, word: each.name })),
     ]
     // The version before the current one, else the first other formula.
     chosen.value = (versions.length > 1 ? choices.value[1] : (choices.value[versions.length] ?? choices.value[0]))?.id

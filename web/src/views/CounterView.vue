@@ -1,31 +1,30 @@
 <script setup lang="ts">
 /** The Counter: where the day starts. The last formulas, the last batches, and a way to begin. */
-import { computed, ref } from 'vue'
-import { api, unwrap, type Batch, type FormulaSummary } from '@/api/client'
+import { ref } from 'vue'
+import { api, unwrap, type BatchSummary, type FormulaSummary } from '@/api/client'
 import ShelfCup from '@/components/shelf/ShelfCup.vue'
 import { useLibrary } from '@/composables/useLibrary'
 import { useStartFormula } from '@/composables/useStartFormula'
 import { when } from '@/format'
 
+/** So many of each are shown. */
+const FORMULAS = 5
+const BATCHES = 4
 const library = useLibrary()
 const formulas = ref<FormulaSummary[]>()
-const batches = ref<Batch[]>()
+const batches = ref<BatchSummary[]>()
 const error = ref<string>()
 const { start, starting } = useStartFormula()
 
-Promise.all([unwrap(api.GET('/api/formulas')), unwrap(api.GET('/api/batches'))])
+Promise.all([
+  unwrap(api.GET('/api/formulas', { params: { query: { order: '-changed', limit: FORMULAS } } })),
+  unwrap(api.GET('/api/batches', { params: { query: { limit: BATCHES } } })),
+])
   .then(([shelf, log]) => {
-    formulas.value = shelf
-    batches.value = log
+    formulas.value = shelf.rows
+    batches.value = log.rows
   })
   .catch((failure: Error) => (error.value = failure.message))
-
-const recent = computed(() =>
-  (formulas.value ?? [])
-    .filter((each) => !each.aside)
-    .sort((a, b) => b.updated_at.localeCompare(a.updated_at) || b.id - a.id)
-    .slice(0, 5),
-)
 </script>
 
 <template>
@@ -42,8 +41,8 @@ const recent = computed(() =>
     <template v-else-if="formulas && batches && library">
       <section aria-labelledby="recent">
         <h2 id="recent">Last in hand</h2>
-        <ul v-if="recent.length" class="shelf">
-          <li v-for="formula in recent" :key="formula.id"><ShelfCup :formula="formula" :library="library" /></li>
+        <ul v-if="formulas.length" class="shelf">
+          <li v-for="formula in formulas" :key="formula.id"><ShelfCup :formula="formula" :library="library" /></li>
         </ul>
         <p v-else class="teach">
           Nothing yet. <button type="button" class="link-button" @click="start">Start a formula</button>: type what goes
@@ -53,7 +52,7 @@ const recent = computed(() =>
       <section aria-labelledby="made">
         <h2 id="made">Last made</h2>
         <ul v-if="batches.length" class="made">
-          <li v-for="batch in batches.slice(0, 4)" :key="batch.batch">
+          <li v-for="batch in batches" :key="batch.batch">
             <RouterLink :to="`/formulas/${batch.formula_id}/mix`">{{ batch.formula_name }}</RouterLink>
             <span class="quiet">{{ when(batch.made_at) }}</span>
             <span

@@ -1,45 +1,63 @@
 <script setup lang="ts">
 /** The shelf: each formula as its own small cup at its own level, or the plain table. */
-import { computed, ref } from 'vue'
+import { refDebounced } from '@vueuse/core'
+import { computed, ref, watch } from 'vue'
 import { api, reasonsOf, unwrap, type FormulaSummary } from '@/api/client'
 import SetAsideList from '@/components/frame/SetAsideList.vue'
 import SwitchButtons from '@/components/frame/SwitchButtons.vue'
-import ShelfCup from '@/components/shelf/ShelfCup.vue'
+import type { Order } from '@/components/shelf/order'
+import ShelfGrid from '@/components/shelf/ShelfGrid.vue'
 import ShelfTable from '@/components/shelf/ShelfTable.vue'
 import { useDeleted, type Deleted } from '@/composables/useDeleted'
 import { useLibrary } from '@/composables/useLibrary'
 import { say } from '@/composables/useNotice'
+import { usePages } from '@/composables/usePages'
 import { fileName, saveFile } from '@/composables/saveFile'
 import { useStartFormula } from '@/composables/useStartFormula'
 
+/** Milliseconds that typing waits for the next letter. */
+const TYPING = 200
 const library = useLibrary()
-const formulas = ref<FormulaSummary[]>()
-const error = ref<string>()
 const asked = ref('')
+const wanted = refDebounced(asked, TYPING)
 const WAYS = [
   { id: 'shelf', word: 'Shelf' },
   { id: 'table', word: 'Table' },
 ] as const
 const shownAs = ref<'shelf' | 'table'>('shelf')
+const sorted = ref<Order>('name')
+const order = computed(() => (shownAs.value === 'table' ? sorted.value : 'name'))
 const { start, starting } = useStartFormula()
-
-async function list() {
-  try {
-    formulas.value = await unwrap(api.GET('/api/formulas'))
-  } catch (failure) {
-    error.value = (failure as Error).message
-  }
-}
-list()
+const {
+  rows: formulas,
+  count,
+  error,
+  more,
+  start: list,
+} = usePages<FormulaSummary>(
+  (cursor) =>
+    unwrap(
+      api.GET('/api/formulas', { params: { query: { q: wanted.value || undefined, order: order.value, cursor } } }),
+    ),
+  () => [wanted.value, order.value],
+)
+const set = ref<FormulaSummary[]>([])
+const lookAside = () =>
+  unwrap(api.GET('/api/formulas', { params: { query: { aside: 'only', limit: 100 } } }))
+    .then((page) => (set.value = page.rows))
+    .catch(() => undefined)
+// Rows that are made again may turn out to be set aside.
+watch(
+  () => formulas.value?.every((row) => !row.stale),
+  (settled) => settled && lookAside(),
+)
 
 const { deleted, bringBack, remove } = useDeleted()
 /** What is stored and cannot be read stands above the shelf. */
 const aside = computed(() =>
-  (formulas.value ?? []).flatMap(({ id, name, aside }) =>
-    aside ? [{ id: `${id}`, name, why: reasonsOf(aside) }] : [],
-  ),
+  set.value.flatMap(({ id, name, aside }) => (aside ? [{ id: `${id}`, name, why: reasonsOf(aside) }] : [])),
 )
-const stored = (id: string) => formulas.value?.find((each) => `${each.id}` === id)
+const stored = (id: string) => set.value.find((each) => `${each.id}` === id)
 async function saveAside(id: string) {
   const formula = stored(id)
   if (!formula) return
@@ -57,7 +75,7 @@ async function dropAside(id: string) {
   if (!formula) return
   try {
     await remove(formula)
-    await list()
+    await lookAside()
   } catch (failure) {
     say((failure as Error).message)
   }
@@ -71,15 +89,6 @@ async function back({ id, name }: Deleted) {
     say((failure as Error).message)
   }
 }
-
-const found = computed(() => {
-  const wanted = asked.value.trim().toLowerCase()
-  const matches = (formula: FormulaSummary) =>
-    [formula.name, formula.summary.texture ?? '', ...formula.summary.diets].some((text) =>
-      text.toLowerCase().includes(wanted),
-    )
-  return (formulas.value ?? []).filter((formula) => !formula.aside && (!wanted || matches(formula)))
-})
 </script>
 
 <template>
@@ -95,15 +104,19 @@ const found = computed(() => {
     <SetAsideList :items="aside" @save="saveAside" @drop="dropAside" />
     <p v-if="error" role="alert">{{ error }}</p>
     <div v-else-if="!formulas || !library" class="skeleton" aria-hidden="true" />
-    <p v-else-if="!formulas.length">
+    <p v-else-if="!formulas.length && !wanted">
       The shelf is empty. <button type="button" class="link-button" @click="start">Start a formula</button>: type its
       lines and the cup fills.
     </p>
-    <p v-else-if="!found.length">Nothing on the shelf is called or keeps to “{{ asked }}”.</p>
-    <ShelfTable v-else-if="shownAs === 'table'" :formulas="found" />
-    <ul v-else class="shelf">
-      <li v-for="formula in found" :key="formula.id"><ShelfCup :formula="formula" :library="library" /></li>
-    </ul>
+    <p v-else-if="!formulas.length">Nothing on the shelf is called or keeps to “{{ wanted }}”.</p>
+    <ShelfTable
+      v-else-if="shownAs === 'table'"
+      v-model:order="sorted"
+      :formulas="formulas"
+      :count="count"
+      @end="more"
+    />
+    <ShelfGrid v-else :formulas="formulas" :library="library" :count="count" @end="more" />
     <section v-if="deleted.length" class="deleted" aria-labelledby="deleted-title">
       <h2 id="deleted-title">Deleted just now</h2>
       <ul>
@@ -134,19 +147,11 @@ const found = computed(() => {
     flex-basis: 100%;
   }
 }
-.shelf {
-  display: grid;
-  grid-template-columns: repeat(auto-fill, minmax(158px, 1fr));
-  row-gap: 20px;
-}
 .deleted {
   margin-top: 28px;
   color: var(--husk);
 }
 .deleted h2 {
   font-size: 1rem;
-}
-.shelf li {
-  display: grid;
 }
 </style>

@@ -1,89 +1,83 @@
 <script setup lang="ts">
-/** The shelf as a plain table, sortable by each column. */
-import { computed, ref } from 'vue'
+/** The shelf as a plain table, sortable by each column; only rows near what is seen are drawn. */
 import type { FormulaSummary } from '@/api/client'
+import type { Column, Order } from './order'
+import { useTemplateRef } from 'vue'
+import { useVirtualRows } from '@/composables/useVirtualRows'
 import { figure, when } from '@/format'
 
-const props = defineProps<{ formulas: FormulaSummary[] }>()
-type Column = {
-  id: string
-  word: string
-  of: (formula: FormulaSummary) => string | number
-  show: (formula: FormulaSummary) => string
-  right?: boolean
-}
-const COLUMNS: Column[] = [
-  { id: 'name', word: 'Name', of: (f) => f.name.toLowerCase(), show: (f) => f.name },
-  {
-    id: 'texture',
-    word: 'Texture',
-    of: (f) => f.summary.saturation?.value ?? -1,
-    show: (f) => f.summary.texture ?? 'not judged',
-  },
+const props = defineProps<{ formulas: FormulaSummary[]; count: number }>()
+const emit = defineEmits<{ end: [] }>()
+/** What it is sorted by; the server sorts. */
+const order = defineModel<Order>('order', { required: true })
+
+const COLUMNS: { id: Column; word: string; show: (formula: FormulaSummary) => string; right?: boolean }[] = [
+  { id: 'name', word: 'Name', show: (f) => f.name },
   {
     id: 'fill',
-    word: 'Fill',
-    of: (f) => f.summary.saturation?.value ?? -1,
-    show: (f) => f.summary.saturation?.value.toFixed(2) ?? '–',
-    right: true,
+    word: 'Texture and fill',
+    show: (f) =>
+      `${f.summary.texture ?? 'not judged'}${f.summary.saturation ? ` · ${f.summary.saturation.value.toFixed(2)}` : ''}`,
   },
-  { id: 'grams', word: 'Bowl, g', of: (f) => f.summary.grams, show: (f) => figure(f.summary.grams, 0), right: true },
-  {
-    id: 'pieces',
-    word: 'Pieces',
-    of: (f) => f.summary.pieces?.count ?? -1,
-    show: (f) => String(f.summary.pieces?.count ?? '–'),
-    right: true,
-  },
+  { id: 'grams', word: 'Bowl, g', show: (f) => figure(f.summary.grams, 0), right: true },
+  { id: 'pieces', word: 'Pieces', show: (f) => String(f.summary.pieces?.count ?? '–'), right: true },
   {
     id: 'kcal',
     word: 'kcal a piece',
-    of: (f) => f.summary.kcal_per_piece ?? -1,
     show: (f) => (f.summary.kcal_per_piece ? figure(f.summary.kcal_per_piece, 0) : '–'),
     right: true,
   },
-  { id: 'changed', word: 'Changed', of: (f) => f.updated_at, show: (f) => when(f.updated_at) },
+  { id: 'changed', word: 'Changed', show: (f) => when(f.updated_at) },
 ]
-const by = ref('name')
-const down = ref(false)
-function sort(id: string) {
-  down.value = by.value === id ? !down.value : false
-  by.value = id
-}
-const rows = computed(() => {
-  const of = COLUMNS.find((column) => column.id === by.value)!.of
-  const sign = down.value ? -1 : 1
-  return [...props.formulas].sort((a, b) => (of(a) < of(b) ? -sign : of(a) > of(b) ? sign : 0))
-})
+/** About how high a row is, in pixels. */
+const HEIGHT = 43
+const sort = (id: Column) => (order.value = order.value === id ? `-${id}` : id)
+const way = (id: Column) => (order.value === id ? 'ascending' : order.value === `-${id}` ? 'descending' : 'none')
+const SIGNS = { ascending: ' ↑', descending: ' ↓', none: '' }
+const list = useTemplateRef<HTMLElement>('list')
+const { drawn, before, after, measure } = useVirtualRows(
+  list,
+  () => props.formulas.length,
+  () => HEIGHT,
+  () => emit('end'),
+)
 </script>
 
 <template>
   <div class="scroll" tabindex="0" role="region" aria-label="Formulas as a table">
-    <table>
+    <table :aria-rowcount="count + 1">
       <thead>
-        <tr>
+        <tr aria-rowindex="1">
           <th
             v-for="column in COLUMNS"
             :key="column.id"
             scope="col"
             :class="{ right: column.right }"
-            :aria-sort="by === column.id ? (down ? 'descending' : 'ascending') : 'none'"
+            :aria-sort="way(column.id)"
           >
             <button type="button" @click="sort(column.id)">
-              {{ column.word }}<span aria-hidden="true">{{ by === column.id ? (down ? ' ↓' : ' ↑') : '' }}</span>
+              {{ column.word }}<span aria-hidden="true">{{ SIGNS[way(column.id)] }}</span>
             </button>
           </th>
         </tr>
       </thead>
-      <tbody>
-        <tr v-for="formula in rows" :key="formula.id">
+      <tbody ref="list">
+        <tr v-if="before" aria-hidden="true" :style="{ height: `${before}px` }" />
+        <tr
+          v-for="{ index } in drawn"
+          :key="formulas[index]!.id"
+          :ref="measure"
+          :data-index="index"
+          :aria-rowindex="index + 2"
+        >
           <td v-for="column in COLUMNS" :key="column.id" :class="{ right: column.right }">
-            <RouterLink v-if="column.id === 'name'" :to="`/formulas/${formula.id}/mix`">{{
-              column.show(formula)
+            <RouterLink v-if="column.id === 'name'" :to="`/formulas/${formulas[index]!.id}/mix`">{{
+              column.show(formulas[index]!)
             }}</RouterLink>
-            <template v-else>{{ column.show(formula) }}</template>
+            <template v-else>{{ column.show(formulas[index]!) }}</template>
           </td>
         </tr>
+        <tr v-if="after" aria-hidden="true" :style="{ height: `${after}px` }" />
       </tbody>
     </table>
   </div>
