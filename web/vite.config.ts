@@ -5,6 +5,8 @@ import components from 'unplugin-vue-components/vite'
 import { defineConfig } from 'vitest/config'
 
 export default defineConfig({
+  // The server puts the nonce of each answer in its place.
+  html: { cspNonce: 'NONCE-OF-THIS-ANSWER' },
   plugins: [vue(), components({ dirs: [], dts: 'src/components.d.ts', resolvers: [PrimeVueResolver()] })],
   resolve: { alias: { '@': fileURLToPath(new URL('./src', import.meta.url)) } },
   build: { outDir: '../server/public', emptyOutDir: true, target: 'es2022' },

@@ -19,8 +19,7 @@ module ElmCupServer
       rescue ElmCup::Error => error
         hub.publish(name, "refused", Problem.document(422, error.message, error.faults))
       rescue => error
-        warn error.full_message(highlight: false)
-        hub.publish(name, "refused", Problem.document(500, "Something went wrong here; nothing was changed. Try again"))
+        hub.publish(name, "refused", JSON.parse(Errors.answer(error).last.first))
       ensure
         hub.close(name)
       end

@@ -5,9 +5,26 @@ require "committee"
 module ElmCupServer
   # The OpenAPI file, checked on every request to the API. Formula documents are checked by the core's own schema.
   module Contract
+    # The file, its patterns as Ruby has them: "^" and "$" mean the ends of the text, not of a line.
+    def self.schema
+      Committee::Drivers.load_from_data(anchored(YAML.safe_load_file(OPENAPI)), nil, parser_options: {strict_reference_validation: true})
+    end
+
+    def self.anchored(part)
+      case part
+      when Hash
+        part.to_h { |key, value|
+          [key, (key == "pattern" && value.is_a?(String)) ? JSONSchemer::EcmaRegexp.ruby_equivalent(value) : anchored(value)]
+        }
+      when Array then part.map { |each| anchored(each) }
+      else part
+      end
+    end
+    private_class_method :anchored
+
     # Options for Committee::Middleware::RequestValidation.
     def self.options
-      {schema_path: OPENAPI, strict_reference_validation: true, coerce_form_params: false, coerce_date_times: false,
+      {schema: schema, strict_reference_validation: true, coerce_form_params: false, coerce_date_times: false,
        allow_form_params: false,
        strict_query_params: true, error_class: Fault}
     end

@@ -5,14 +5,14 @@ module ElmCupServer
   module Problem
     TYPE = "application/problem+json"
     TITLES = {
-      400 => "The request cannot be read", 403 => "Not allowed", 404 => "Not found", 409 => "Not possible now", 413 => "Too large",
-      415 => "Not JSON",
-      422 => "Not a value that can be kept", 500 => "Something went wrong here"
+      400 => "The request cannot be read", 403 => "Not allowed", 404 => "Not found", 405 => "Not done here", 409 => "Not possible now",
+      413 => "Too large", 415 => "Not JSON", 422 => "Not a value that can be kept", 500 => "Something went wrong here",
+      501 => "Not known here", 503 => "Not possible now", 507 => "No room"
     }.freeze
 
     # A Rack response. errors: ElmCup::Faults.
-    def self.response(status, detail, errors = [])
-      [status, {"content-type" => TYPE, "cache-control" => "no-store"}, [JSON.generate(document(status, detail, errors))]]
+    def self.response(status, detail, errors = [], code: nil)
+      [status, {"content-type" => TYPE, "cache-control" => "no-store"}, [JSON.generate(document(status, detail, errors, code: code))]]
     end
 
     # The Rack response for a document the core refuses.
@@ -26,10 +26,10 @@ module ElmCupServer
       [status, headers, [JSON.generate(JSON.parse(body.first).merge("kept" => error.kept, "sent" => error.sent))]]
     end
 
-    # The problem document as a Hash.
-    def self.document(status, detail, errors = [])
-      {"type" => "about:blank", "title" => TITLES.fetch(status), "status" => status, "detail" => detail.scrub,
-       "errors" => errors(errors)}
+    # The problem document as a Hash; code: of the whole, where a program goes by one.
+    def self.document(status, detail, errors = [], code: nil)
+      {"type" => "about:blank", "title" => TITLES.fetch(status), "status" => status, "detail" => detail.scrub, "code" => code,
+       "errors" => errors(errors)}.compact
     end
 
     # ElmCup::Faults as they are told.

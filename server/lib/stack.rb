@@ -4,7 +4,7 @@ require "rack"
 require "rack/deflater"
 
 module ElmCupServer
-  # The whole Rack application: headers, compression, guards, contract, API and pages.
+  # The whole Rack application: headers, last resort, names of this machine, compression, guards, contract, API and pages.
   module Stack
     COMPRESSED = %w[application/json application/problem+json text/html text/css text/javascript application/javascript image/svg+xml].freeze
 
@@ -12,6 +12,8 @@ module ElmCupServer
     def self.build
       Rack::Builder.app do
         use Headers
+        use Errors
+        use Hosts
         use Rack::Deflater, include: COMPRESSED
         map("/api") { run Stack.api }
         run Pages.new

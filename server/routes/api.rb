@@ -7,7 +7,9 @@ module ElmCupServer
       set :show_exceptions, false
       set :raise_errors, false
       set :dump_errors, false
-      set :host_authorization, permitted_hosts: ["localhost", IPAddr.new("127.0.0.0/8"), IPAddr.new("::1")]
+      # Hosts and RequestGuard look at who asks before anything is done; what Sinatra has would do so afterwards.
+      disable :protection
+      set :host_authorization, permitted_hosts: []
       set :static, false
     end
 
@@ -15,18 +17,15 @@ module ElmCupServer
 
     error(ElmCup::Error) { halt Problem.for_document(env["sinatra.error"]) }
     error(ActiveRecord::RecordNotFound) { halt Problem.response(404, "There is nothing here with that number; it may have been deleted") }
-    error(ActiveRecord::StatementInvalid,
-      ActiveRecord::RecordInvalid) { halt Problem.response(409, "The data would not take this; nothing was changed") }
+    error(ActiveRecord::ConnectionNotEstablished) { halt Errors.answer(env["sinatra.error"]) }
+    error(ActiveRecord::StatementInvalid, ActiveRecord::RecordInvalid) { halt refused_by_storage(env["sinatra.error"]) }
     error(Draft::Stale) { halt Problem.for_stale_draft(env["sinatra.error"]) }
     error(Page::Lost) { halt Problem.response(422, env["sinatra.error"].message) }
     error(BatchLog::Conflict) { halt Problem.response(409, env["sinatra.error"].message) }
-    error do
-      warn env["sinatra.error"].full_message(highlight: false)
-      halt Problem.response(500, "Something went wrong here; nothing was changed. Try again")
-    end
+    error { halt Errors.answer(env["sinatra.error"]) }
     not_found { halt Problem.response(404, "There is no such address in the API") }
 
-    get("/api/health") { answer("ok" => true, "core_version" => CoreVersion::CURRENT) }
+    get("/api/health") { answer("ok" => Integrity.sound?, "core_version" => CoreVersion::CURRENT, "storage" => Integrity.found || "being looked at") }
     get("/api/library") { answer(Pantry.choices) }
     post("/api/assess") { answer(ElmCup.assess(body_json, pantry: Pantry.library)) }
     post("/api/assess/sections") { answer(ElmCup.assess(body_json["document"], pantry: Pantry.library, sections: body_json["sections"])) }
@@ -98,6 +97,11 @@ module ElmCupServer
     post("/api/batches/:batch/events") { answer(append_events.to_answer) }
 
     private
+
+    # What the disk or the file is to blame for is said; else the data breaks what the database holds to.
+    def refused_by_storage(error)
+      StorageFault.of(error)&.tell&.response || Problem.response(409, "The data would not take this; nothing was changed")
+    end
 
     def answer(value, status = 200) = [status, {"cache-control" => "no-store"}, JSON.generate(value)]
 

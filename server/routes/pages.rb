@@ -3,6 +3,8 @@
 module ElmCupServer
   # The built web application: its files, and its one page for every other address.
   class Pages
+    # What the build writes where the nonce goes.
+    NONCE = "NONCE-OF-THIS-ANSWER"
     INDEX = File.join(PUBLIC, "index.html")
 
     def initialize
@@ -10,20 +12,20 @@ module ElmCupServer
     end
 
     def call(env)
-      return [405, {"content-type" => "text/plain"}, ["Only GET and HEAD here"]] unless %w[GET HEAD].include?(env["REQUEST_METHOD"])
+      return Problem.response(405, "Only GET and HEAD here") unless %w[GET HEAD].include?(env["REQUEST_METHOD"])
 
       path = env["PATH_INFO"]
       return @files.call(env) if path != "/" && file?(path)
-      return [404, {"content-type" => "text/plain; charset=utf-8"}, ["Not found"]] if path.start_with?("/assets/")
-      unless File.file?(INDEX)
-        return [503, {"content-type" => "text/plain; charset=utf-8"},
-          ["The web application is not built yet: run bin/start or bin/demo"]]
-      end
+      return Problem.response(404, "There is no such file") if path.start_with?("/assets/")
+      return Problem.response(503, "The web application is not built yet: run bin/start or bin/demo") unless File.file?(INDEX)
 
-      [200, {"content-type" => "text/html; charset=utf-8"}, [File.read(INDEX)]]
+      [200, {"content-type" => "text/html; charset=utf-8"}, [page(env[Headers::NONCE])]]
     end
 
     private
+
+    # The page, with the nonce that its styles bear in this answer.
+    def page(nonce) = File.read(INDEX).gsub(NONCE, nonce.to_s)
 
     def file?(path)
       full = File.expand_path(File.join(PUBLIC, Rack::Utils.unescape_path(path)))

@@ -10,7 +10,9 @@ import { preset } from './theme/preset'
 import { followScheme } from './theme/scheme'
 
 followScheme()
+/** Styles that are made while the page runs bear the nonce of its answer. */
+const nonce = document.querySelector<HTMLMetaElement>('meta[property=csp-nonce]')?.nonce
 createApp(App)
   .use(router)
-  .use(PrimeVue, { theme: { preset, options: { darkModeSelector: '.dark', cssLayer: false } } })
+  .use(PrimeVue, { csp: { nonce }, theme: { preset, options: { darkModeSelector: '.dark', cssLayer: false } } })
   .mount('#app')

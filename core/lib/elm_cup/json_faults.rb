@@ -13,7 +13,7 @@ module ElmCup
     class << self
       # A JSONSchemer schema of core/data/`name`; part: a pointer into it.
       def schema(name, part: nil)
-        whole = JSONSchemer.schema(parsed(name), ref_resolver: ->(uri) { parsed("#{uri.path.split("/")[1]}.schema.json") })
+        whole = JSONSchemer.schema(parsed(name), regexp_resolver: "ecma", ref_resolver: ->(uri) { parsed("#{uri.path.split("/")[1]}.schema.json") })
         part ? whole.ref(part) : whole
       end
 
@@ -67,8 +67,7 @@ module ElmCup
         when "const" then Fault.at(pointer, :not_this, given: shown(data), wanted: shown(schema["const"]))
         when "enum" then Fault.at(pointer, :not_one_of, given: shown(data), choices: schema["enum"].join(", "))
         when "maxLength" then Fault.at(pointer, :text_too_long, length: data.length, most: schema["maxLength"])
-        when "minLength", "pattern" then data.strip.empty? ? Fault.at(pointer, :text_empty) : Fault.at(pointer, :text_unreadable,
-          given: shown(data))
+        when "minLength", "pattern" then text_fault(data, pointer)
         when "maxItems" then Fault.at(pointer, :list_too_long, count: data.size, items: last_key(error["data_pointer"]),
           most: schema["maxItems"])
         when "uniqueItems" then Fault.at(pointer, :list_doubled)
@@ -78,6 +77,13 @@ module ElmCup
         when "maximum" then Fault.at(pointer, :number_too_large, given: shown(data), most: schema["maximum"])
         else Fault.at(pointer, TYPES.fetch(error["type"], :not_of_this_kind), given: name_of(data))
         end
+      end
+
+      def text_fault(text, pointer)
+        return Fault.at(pointer, :text_empty) unless VisibleText.any?(text)
+        return Fault.at(pointer, :text_of_one_line) unless VisibleText.one_line?(text)
+
+        Fault.at(pointer, :text_unreadable, given: shown(text))
       end
     end
   end

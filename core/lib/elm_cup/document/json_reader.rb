@@ -9,6 +9,8 @@ module ElmCup
       MOST_BYTES = 1_000_000
       MOST_NESTING = 20
       MOST_FOREIGN_NESTING = 60
+      # JSON writes no control character but as an escape, and half of a character only so.
+      ESCAPED = /\\u|\x7f/
 
       # The same for what other programs write: it may be nested deeper, and name a key twice.
       def self.read_foreign(bytes) = read(bytes, nesting: MOST_FOREIGN_NESTING, strict: false)
@@ -20,7 +22,9 @@ module ElmCup
         InvalidDocument.refuse("", :not_utf8) unless text.valid_encoding?
         InvalidDocument.refuse("", :json_empty) if text.strip.empty?
 
-        Finite.check(JSON.parse(text, max_nesting: nesting, allow_duplicate_key: !strict))
+        value = JSON.parse(text, max_nesting: nesting, allow_duplicate_key: !strict)
+        WholeCharacters.check(value) if text.match?(ESCAPED)
+        Finite.check(value)
       rescue JSON::NestingError
         InvalidDocument.refuse("", :json_too_deep, levels: nesting)
       rescue JSON::ParserError => error

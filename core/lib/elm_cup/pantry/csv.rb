@@ -11,6 +11,7 @@ module ElmCup
       TEXTS = %w[id name starts_from names basis rule ingredients].freeze
       REQUIRED = %w[id].freeze
       MOST_BYTES = 1_000_000
+      CONTROL = /[\u0000-\u0008\u000b-\u001f\u007f]/
       # "1,5" where a semicolon parts the cells.
       DECIMAL_COMMA = /\A-?\d+,\d+\z/
 
@@ -58,7 +59,10 @@ module ElmCup
           text = bytes.dup.force_encoding(Encoding::UTF_8).delete_prefix("\uFEFF")
           refuse(:csv_not_utf8) unless text.valid_encoding?
           refuse(:csv_empty, columns: COLUMNS.join(",")) if text.strip.empty?
-          text.gsub(/\r\n?/, "\n")
+          text = text.gsub(/\r\n?/, "\n")
+          control = text.index(CONTROL) or return text
+          raise InvalidDocument.new([Fault.at("row #{text[0..control].count("\n") + 1}", :control_character,
+            code: format("%04X", text[control].ord))])
         end
 
         def table(text)
