@@ -48,13 +48,35 @@ module ElmCup
 
       answer = send((command == "rescue") ? :rescue_bowl : command, arguments)
       @output.puts answer.is_a?(String) ? answer : JSON.pretty_generate(answer)
+      @output.flush
       0
     rescue ElmCup::Error, BadInput => error
-      @errors.puts "elm: #{error.message.scrub.gsub(/\s+/, " ")}"
+      fault(error.message)
+    rescue Interrupt
+      fault("Stopped")
+    rescue Errno::EPIPE
+      # Who reads went away; there is nobody to tell.
       2
+    rescue SystemStackError, NoMemoryError
+      fault("This is too large to be taken")
+    rescue => error
+      fault(storage_words(error) || "Something went wrong here (#{error.class}): #{error.message}")
     end
 
     private
+
+    # One line, and the exit status of every fault.
+    def fault(words)
+      @errors.puts "elm: #{words.to_s.scrub.gsub(/\s+/, " ").strip[0, 600]}"
+      2
+    end
+
+    # What the household's database is to blame for; nil where it is not. It is looked at only where it was opened.
+    def storage_words(error)
+      return unless defined?(ElmCupServer)
+
+      error.is_a?(ElmCupServer::DatabaseFile::Unusable) ? error.message : ElmCupServer::StorageFault.of(error)&.words
+    end
 
     # Takes `--name value` and `--name=value` out of the arguments; text may begin with a minus, such as "-1 cup".
     def options(arguments)

@@ -19,7 +19,7 @@ if ARGV.include?("--demo")
   require_relative "demo/demo_data"
   ElmCupServer::DemoData.load_once
 end
-ElmCupServer::Integrity.look
+ElmCupServer::Integrity.look(path)
 ElmCupServer::Upkeep.running = true
 ElmCupServer::Upkeep.soon
 

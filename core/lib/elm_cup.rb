@@ -39,7 +39,10 @@ module ElmCup
 
   # A Pantry::Kept of ingredients that were kept once (Hashes): the library of those that this version reads, and the others with their
   # faults. It refuses nothing, so that one row that cannot be read stops nobody.
-  def self.kept_pantry(ingredients, currency: Pantry::USUAL_CURRENCY) = Pantry.kept(ingredients, base: shipped, currency: currency)
+  # before: the Kept of a moment ago, whose work is not done twice.
+  def self.kept_pantry(ingredients, currency: Pantry::USUAL_CURRENCY, before: nil)
+    Pantry.kept(ingredients, base: shipped, currency: currency, before: before)
+  end
 
   # What of ingredients of the household's own (Hashes) a verdict depends on: a price changes none.
   def self.judging(ingredients) = Pantry.judging(ingredients)

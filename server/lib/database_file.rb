@@ -49,11 +49,15 @@ module ElmCupServer
       header = File.binread(@path, HEADER_BYTES).to_s
       refuse("is no database") unless header.start_with?(MAGIC)
 
+      refuse("is cut short: the end of it is missing; bring back a backup") if header.bytesize < HEADER_BYTES || cut?(header)
+    end
+
+    # It is shorter than its header says. The number of pages holds where the two counters agree; what still waits beside the file may
+    # be what is missing.
+    def cut?(header)
       size = header.unpack1("@16 n").then { |bytes| (bytes == 1) ? 65_536 : bytes }
       pages, changed, valid_for = header.unpack("@28 N @24 N @92 N")
-      # The number of pages holds where the two counters agree.
-      cut = header.bytesize < HEADER_BYTES || (changed == valid_for && File.size(@path) < pages * size)
-      refuse("is cut short: the end of it is missing; bring back a backup") if cut
+      changed == valid_for && File.size(@path) < pages * size && !File.size?("#{@path}-wal")
     end
 
     def check_content

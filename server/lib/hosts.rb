@@ -10,6 +10,6 @@ module ElmCupServer
     def initialize(app) = super(app, permitted_hosts: HERE, logging: false)
 
     # The Rack response to another name.
-    def deny(_env) = Problem.response(403, "Elm Cup answers under localhost or 127.0.0.1 alone")
+    def default_reaction(_env) = Problem.response(403, "Elm Cup answers under localhost or 127.0.0.1 alone")
   end
 end

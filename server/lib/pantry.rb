@@ -18,12 +18,12 @@ module ElmCupServer
       def ingredients = @ingredients ||= documents.map { |document| JSON.parse(document) }
     end
     # revision: of the database when it was read; digest, judging: as of its Moment; aside: the key that it is stored under =>
-    # ElmCup::Pantry::Aside of what cannot be read; sound: the ingredients that can be, as Hashes
-    Kept = Struct.new(:revision, :digest, :judging, :library, :aside, :sound, :choices, keyword_init: true)
+    # ElmCup::Pantry::Aside of what cannot be read; core: the ElmCup::Pantry::Kept
+    Kept = Struct.new(:revision, :digest, :judging, :library, :aside, :core, :choices, keyword_init: true)
     LOCK = Mutex.new
 
     # The ingredients that are kept and can be read, as Hashes.
-    def self.ingredients = now.sound
+    def self.ingredients = now.core.sound
 
     # ISO 4217 code of the prices.
     def self.currency = Setting.value("currency", ElmCup::Pantry::USUAL_CURRENCY)
@@ -50,10 +50,9 @@ module ElmCupServer
     end
 
     def self.made(revision, moment)
-      kept = ElmCup.kept_pantry(moment.ingredients, currency: moment.currency)
-      aside = kept.aside.to_h { |each| [moment.keys[each.at], each] }
-      Kept.new(revision: revision, digest: moment.digest, judging: moment.judging, library: kept.library, aside: aside,
-        sound: moment.ingredients.each_with_index.reject { |_, at| aside.key?(moment.keys[at]) }.map(&:first))
+      kept = ElmCup.kept_pantry(moment.ingredients, currency: moment.currency, before: @kept&.core)
+      Kept.new(revision: revision, digest: moment.digest, judging: moment.judging, library: kept.library, core: kept,
+        aside: kept.aside.to_h { |each| [moment.keys[each.at], each] })
     end
     private_class_method :made
   end

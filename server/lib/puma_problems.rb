@@ -1,7 +1,8 @@
 # frozen_string_literal: true
 
 module ElmCupServer
-  # Puma answers a body that is too large with plain words of its own, past its handler of errors; here it goes to the handler like the rest.
+  # Puma answers a body that is too large with plain words of its own, past its handler of errors; here it goes to the handler like the
+  # rest.
   module PumaProblems
     private
 

@@ -11,7 +11,7 @@ module ElmCupServer
     # What a list can be sorted by => SQL, never null.
     ORDERS = {"made" => "batch_rows.made_at"}.freeze
 
-    scope :kept, -> { where(hidden_at: nil).preload(:batch) }
+    scope :kept, -> { where(hidden_at: nil) }
     # With all that making them again asks for.
     scope :ready, -> { preload(batch: [:events, {formula_version: :formula}]) }
 
@@ -33,7 +33,7 @@ module ElmCupServer
     def made_now = self.class.made_of(batch)
 
     # As the contract has a BatchSummary.
-    def to_answer = {"batch" => batch.uuid, **answer, "aside" => reasons}.compact
+    def to_answer = aside ? answer.merge("aside" => reasons) : answer
 
     class << self
       # Columns of the row of a batch.
@@ -42,7 +42,7 @@ module ElmCupServer
         brief, aside = told(batch)
         said = [head["formula_name"], brief["note"], *brief["additions"].map { |each| each["text"] }]
         {batch_id: batch.id, formula_id: head["formula_id"], made_at: batch.created_at, search: SearchText.of(*said),
-         source: batch.events.map(&:seq).max.to_s, made_by: made_by, shown: JSON.generate(head.merge(brief)),
+         source: batch.events.map(&:seq).max.to_s, made_by: made_by, shown: JSON.generate({"batch" => batch.uuid, **head, **brief}),
          aside: aside && JSON.generate(aside), texture: brief["texture"]}
       end
 

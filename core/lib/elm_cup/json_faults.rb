@@ -13,7 +13,8 @@ module ElmCup
     class << self
       # A JSONSchemer schema of core/data/`name`; part: a pointer into it.
       def schema(name, part: nil)
-        whole = JSONSchemer.schema(parsed(name), regexp_resolver: "ecma", ref_resolver: ->(uri) { parsed("#{uri.path.split("/")[1]}.schema.json") })
+        others = ->(uri) { parsed("#{uri.path.split("/")[1]}.schema.json") }
+        whole = JSONSchemer.schema(parsed(name), regexp_resolver: "ecma", ref_resolver: others)
         part ? whole.ref(part) : whole
       end
 

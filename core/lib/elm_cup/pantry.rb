@@ -15,16 +15,35 @@ module ElmCup
       base.with(ingredients.map { |said| OwnIngredient.new(said, base).make }, currency: currency)
     end
 
-    # What a household kept, though some of it can no longer be read: library of what can; aside: Asides of what cannot.
-    Kept = Value.of(:library, :aside)
+    # What a household kept, though some of it can no longer be read: library of what can; sound: that, as it was said; aside: Asides of
+    # what cannot; read: what each ingredient was read as, by what was said.
+    Kept = Value.of(:library, :sound, :aside, :read)
     # said: the ingredient as it was kept, whatever it is; at: its place in what was given; faults: what is wrong with it.
     Aside = Value.of(:said, :at, :faults)
 
-    # The Kept of ingredients that were kept once, whatever this version makes of them: it is never refused.
-    def self.kept(ingredients, base:, currency: USUAL_CURRENCY)
-      checked = ingredients.each_with_index.map { |said, at| Aside.new(said: said, at: at, faults: IngredientSchema.faults(said, base)) }
-      sound, aside = checked.partition { |each| each.faults.empty? }
-      Kept.new(library: base.with(sound.map { |each| OwnIngredient.new(each.said, base).make }, currency: currency), aside: aside)
+    # The Kept of ingredients that were kept once, whatever this version makes of them: it is never refused. before: a Kept of the same
+    # base, whose work is not done twice; where only prices are others, its library is the same but for them.
+    def self.kept(ingredients, base:, currency: USUAL_CURRENCY, before: nil)
+      read = ingredients.to_h { |said| [said, before&.read&.fetch(said, nil) || read(said, base)] }
+      sound, broken = ingredients.each_with_index.partition { |said, _| read[said].is_a?(OwnIngredient::Made) }
+      sound = sound.map(&:first)
+      Kept.new(library: library_of(sound, read, base, currency, before), sound: sound, read: read,
+        aside: broken.map { |said, at| Aside.new(said: said, at: at, faults: read[said]) })
+    end
+
+    def self.library_of(sound, read, base, currency, before)
+      mades = read.values_at(*sound)
+      return base.with(mades, currency: currency) unless before && without_costs(before.sound) == without_costs(sound)
+
+      before.library.priced(mades.to_h { |made| [made.entry.id, made.price] }.compact, currency)
+    end
+
+    def self.without_costs(ingredients) = ingredients.map { |said| said.is_a?(Hash) ? said.except(*COSTS) : said }
+
+    # OwnIngredient::Made of what was kept, or its faults.
+    def self.read(said, base)
+      faults = IngredientSchema.faults(said, base)
+      faults.any? ? faults : OwnIngredient.new(said, base).make
     end
 
     # Keys of an ingredient that say what it costs, and nothing of what it is.
@@ -32,7 +51,7 @@ module ElmCup
 
     # What of ingredients (Hashes) a verdict depends on; one that only says what a row costs is left out.
     def self.judging(ingredients)
-      ingredients.map { |said| said.is_a?(Hash) ? said.except(*COSTS) : said }.reject { |said| said.is_a?(Hash) && said.keys == ["id"] }
+      without_costs(ingredients).reject { |said| said.is_a?(Hash) && said.keys == ["id"] }
     end
 
     # nil, or InvalidDocument: whether a pantry may hold so many.
@@ -58,6 +77,6 @@ module ElmCup
       ids = ingredients.map { |said| said["id"] }
       ids.tally.select { |_, count| count > 1 }.keys.map { |id| Fault.at("/#{ids.rindex(id)}/id", :ingredient_id_doubled, id: id) }
     end
-    private_class_method :faults
+    private_class_method :faults, :read, :library_of, :without_costs
   end
 end

@@ -729,6 +729,8 @@ export interface components {
             title: string;
             status: number;
             detail: string;
+            /** @description Of the whole, where a program goes by one: storage_full, storage_busy … */
+            code?: string;
             errors: {
                 pointer: string;
                 /** @description What is wrong, for a program; its words are in detail */
@@ -1673,6 +1675,15 @@ export interface components {
                 "application/problem+json": components["schemas"]["Problem"];
             };
         };
+        /** @description Anything else: 400 not this contract, not JSON or not text; 403 asked by another site or under another name; 404 not there; 405 not done here; 413 over 2 MB; 415 not JSON; 500 a fault of the server, or a damaged disk; 503 storage busy or read-only; 507 disk full */
+        Refused: {
+            headers: {
+                [name: string]: unknown;
+            };
+            content: {
+                "application/problem+json": components["schemas"]["Problem"];
+            };
+        };
         /** @description Another device changed it; both are here */
         StaleDraft: {
             headers: {
@@ -1725,9 +1736,12 @@ export interface operations {
                     "application/json": {
                         ok: boolean;
                         core_version: string;
+                        /** @description “sound”, “being looked at”, or what is damaged */
+                        storage: string;
                     };
                 };
             };
+            default: components["responses"]["Refused"];
         };
     };
     library: {
@@ -1748,6 +1762,7 @@ export interface operations {
                     "application/json": components["schemas"]["Library"];
                 };
             };
+            default: components["responses"]["Refused"];
         };
     };
     assess: {
@@ -1769,6 +1784,7 @@ export interface operations {
                 };
             };
             422: components["responses"]["Problem"];
+            default: components["responses"]["Refused"];
         };
     };
     assessSections: {
@@ -1798,6 +1814,7 @@ export interface operations {
                 };
             };
             422: components["responses"]["Problem"];
+            default: components["responses"]["Refused"];
         };
     };
     readLine: {
@@ -1832,6 +1849,7 @@ export interface operations {
                 };
             };
             400: components["responses"]["Problem"];
+            default: components["responses"]["Refused"];
         };
     };
     nudge: {
@@ -1862,6 +1880,7 @@ export interface operations {
                 };
             };
             400: components["responses"]["Problem"];
+            default: components["responses"]["Refused"];
         };
     };
     scale: {
@@ -1891,6 +1910,7 @@ export interface operations {
                 };
             };
             422: components["responses"]["Problem"];
+            default: components["responses"]["Refused"];
         };
     };
     scaling: {
@@ -1924,6 +1944,7 @@ export interface operations {
                 };
             };
             422: components["responses"]["Problem"];
+            default: components["responses"]["Refused"];
         };
     };
     importRecipe: {
@@ -1951,6 +1972,7 @@ export interface operations {
                 };
             };
             422: components["responses"]["Problem"];
+            default: components["responses"]["Refused"];
         };
     };
     exportDocument: {
@@ -1981,6 +2003,7 @@ export interface operations {
                 };
             };
             422: components["responses"]["Problem"];
+            default: components["responses"]["Refused"];
         };
     };
     compare: {
@@ -2009,6 +2032,7 @@ export interface operations {
                 };
             };
             422: components["responses"]["Problem"];
+            default: components["responses"]["Refused"];
         };
     };
     pantry: {
@@ -2029,6 +2053,7 @@ export interface operations {
                     "application/json": components["schemas"]["Pantry"];
                 };
             };
+            default: components["responses"]["Refused"];
         };
     };
     keepIngredients: {
@@ -2056,6 +2081,7 @@ export interface operations {
                 };
             };
             422: components["responses"]["Problem"];
+            default: components["responses"]["Refused"];
         };
     };
     forgetIngredient: {
@@ -2079,6 +2105,7 @@ export interface operations {
                 };
             };
             404: components["responses"]["Problem"];
+            default: components["responses"]["Refused"];
         };
     };
     checkLabel: {
@@ -2104,6 +2131,7 @@ export interface operations {
                 };
             };
             422: components["responses"]["Problem"];
+            default: components["responses"]["Refused"];
         };
     };
     pantryCsv: {
@@ -2124,6 +2152,7 @@ export interface operations {
                     "text/csv": string;
                 };
             };
+            default: components["responses"]["Refused"];
         };
     };
     readPantryCsv: {
@@ -2153,6 +2182,7 @@ export interface operations {
                 };
             };
             422: components["responses"]["Problem"];
+            default: components["responses"]["Refused"];
         };
     };
     balance: {
@@ -2189,6 +2219,7 @@ export interface operations {
                 };
             };
             422: components["responses"]["Problem"];
+            default: components["responses"]["Refused"];
         };
     };
     callOff: {
@@ -2213,6 +2244,7 @@ export interface operations {
                     };
                 };
             };
+            default: components["responses"]["Refused"];
         };
     };
     hearBalance: {
@@ -2236,6 +2268,7 @@ export interface operations {
                 };
             };
             404: components["responses"]["Problem"];
+            default: components["responses"]["Refused"];
         };
     };
     streamBalance: {
@@ -2270,6 +2303,7 @@ export interface operations {
                 };
             };
             422: components["responses"]["Problem"];
+            default: components["responses"]["Refused"];
         };
     };
     readWish: {
@@ -2304,6 +2338,7 @@ export interface operations {
                 };
             };
             422: components["responses"]["Problem"];
+            default: components["responses"]["Refused"];
         };
     };
     editParts: {
@@ -2332,6 +2367,7 @@ export interface operations {
                 };
             };
             422: components["responses"]["Problem"];
+            default: components["responses"]["Refused"];
         };
     };
     substitute: {
@@ -2362,6 +2398,7 @@ export interface operations {
                 };
             };
             422: components["responses"]["Problem"];
+            default: components["responses"]["Refused"];
         };
     };
     cupboard: {
@@ -2389,6 +2426,7 @@ export interface operations {
                 };
             };
             422: components["responses"]["Problem"];
+            default: components["responses"]["Refused"];
         };
     };
     trial: {
@@ -2419,6 +2457,7 @@ export interface operations {
                 };
             };
             422: components["responses"]["Problem"];
+            default: components["responses"]["Refused"];
         };
     };
     rescueBowl: {
@@ -2446,6 +2485,7 @@ export interface operations {
                 };
             };
             422: components["responses"]["Problem"];
+            default: components["responses"]["Refused"];
         };
     };
     ticked: {
@@ -2466,6 +2506,7 @@ export interface operations {
                     "application/json": components["schemas"]["Ticked"];
                 };
             };
+            default: components["responses"]["Refused"];
         };
     };
     setTicked: {
@@ -2490,6 +2531,7 @@ export interface operations {
                     "application/json": components["schemas"]["Ticked"];
                 };
             };
+            default: components["responses"]["Refused"];
         };
     };
     setCurrency: {
@@ -2519,6 +2561,7 @@ export interface operations {
                 };
             };
             400: components["responses"]["Problem"];
+            default: components["responses"]["Refused"];
         };
     };
     convert: {
@@ -2553,6 +2596,7 @@ export interface operations {
                 };
             };
             422: components["responses"]["Problem"];
+            default: components["responses"]["Refused"];
         };
     };
     listFormulas: {
@@ -2583,6 +2627,7 @@ export interface operations {
                 };
             };
             422: components["responses"]["Problem"];
+            default: components["responses"]["Refused"];
         };
     };
     createFormula: {
@@ -2604,6 +2649,7 @@ export interface operations {
                 };
             };
             422: components["responses"]["Problem"];
+            default: components["responses"]["Refused"];
         };
     };
     formulaNames: {
@@ -2624,6 +2670,7 @@ export interface operations {
                     "application/json": components["schemas"]["FormulaName"][];
                 };
             };
+            default: components["responses"]["Refused"];
         };
     };
     showFormula: {
@@ -2647,6 +2694,7 @@ export interface operations {
                 };
             };
             404: components["responses"]["Problem"];
+            default: components["responses"]["Refused"];
         };
     };
     deleteFormula: {
@@ -2670,6 +2718,7 @@ export interface operations {
                 };
             };
             404: components["responses"]["Problem"];
+            default: components["responses"]["Refused"];
         };
     };
     restoreFormula: {
@@ -2693,6 +2742,7 @@ export interface operations {
                 };
             };
             404: components["responses"]["Problem"];
+            default: components["responses"]["Refused"];
         };
     };
     copyFormula: {
@@ -2716,6 +2766,7 @@ export interface operations {
                 };
             };
             404: components["responses"]["Problem"];
+            default: components["responses"]["Refused"];
         };
     };
     exportFormula: {
@@ -2744,6 +2795,7 @@ export interface operations {
                 };
             };
             404: components["responses"]["Problem"];
+            default: components["responses"]["Refused"];
         };
     };
     listVersions: {
@@ -2767,6 +2819,7 @@ export interface operations {
                 };
             };
             404: components["responses"]["Problem"];
+            default: components["responses"]["Refused"];
         };
     };
     saveVersion: {
@@ -2798,6 +2851,7 @@ export interface operations {
             };
             404: components["responses"]["Problem"];
             422: components["responses"]["Problem"];
+            default: components["responses"]["Refused"];
         };
     };
     showDraft: {
@@ -2821,6 +2875,7 @@ export interface operations {
                 };
             };
             404: components["responses"]["Problem"];
+            default: components["responses"]["Refused"];
         };
     };
     keepDraft: {
@@ -2857,6 +2912,7 @@ export interface operations {
             404: components["responses"]["Problem"];
             409: components["responses"]["StaleDraft"];
             422: components["responses"]["Problem"];
+            default: components["responses"]["Refused"];
         };
     };
     dropDraft: {
@@ -2884,6 +2940,7 @@ export interface operations {
             };
             404: components["responses"]["Problem"];
             409: components["responses"]["StaleDraft"];
+            default: components["responses"]["Refused"];
         };
     };
     beginFormula: {
@@ -2912,6 +2969,7 @@ export interface operations {
                 };
             };
             422: components["responses"]["Problem"];
+            default: components["responses"]["Refused"];
         };
     };
     showVersion: {
@@ -2935,6 +2993,7 @@ export interface operations {
                 };
             };
             404: components["responses"]["Problem"];
+            default: components["responses"]["Refused"];
         };
     };
     listBatches: {
@@ -2969,6 +3028,7 @@ export interface operations {
                 };
             };
             422: components["responses"]["Problem"];
+            default: components["responses"]["Refused"];
         };
     };
     showBatch: {
@@ -2993,6 +3053,7 @@ export interface operations {
             };
             404: components["responses"]["Problem"];
             422: components["responses"]["Problem"];
+            default: components["responses"]["Refused"];
         };
     };
     hideBatch: {
@@ -3016,6 +3077,7 @@ export interface operations {
                 };
             };
             404: components["responses"]["Problem"];
+            default: components["responses"]["Refused"];
         };
     };
     restoreBatch: {
@@ -3039,6 +3101,7 @@ export interface operations {
                 };
             };
             404: components["responses"]["Problem"];
+            default: components["responses"]["Refused"];
         };
     };
     batchEvents: {
@@ -3062,6 +3125,7 @@ export interface operations {
                 };
             };
             404: components["responses"]["Problem"];
+            default: components["responses"]["Refused"];
         };
     };
     appendEvents: {
@@ -3095,6 +3159,7 @@ export interface operations {
             404: components["responses"]["Problem"];
             409: components["responses"]["Problem"];
             422: components["responses"]["Problem"];
+            default: components["responses"]["Refused"];
         };
     };
 }

@@ -48,7 +48,7 @@ module ElmCup
       def here?(entry)
         return true if Mixture::Cost::FREE.include?(entry.like)
 
-        (@have.nil? || @have.include?(entry.id)) && (entry.price || !priced?)
+        (@have.nil? || @have.include?(entry.id)) && (@library.price(entry.id) || !priced?)
       end
 
       private

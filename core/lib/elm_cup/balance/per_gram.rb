@@ -11,22 +11,23 @@ module ElmCup
 
       # The same of a line of the library, kept with it where nothing was done to what is in it: there a gram of it is a gram of it.
       def self.kept(line, library)
-        return of(line) if line.prepared || line.grams.zero?
+        return of(line, library) if line.prepared || line.grams.zero?
 
-        library.per_gram.fetch([line.entry.id, line.form, line.melted]) { of(line.with(grams: GRAMS)) }
+        library.per_gram.fetch([line.entry.id, line.form, line.melted]) { of(line.with(grams: GRAMS), library) }
       end
 
       GRAMS = 100r
 
       # figure => Float; `one` is the gram itself, sweetness in per cent, volume in mL without air, cost in money.
-      def self.of(line)
+      def self.of(line, library)
         bowl = Mixture::Bowl.new([line])
         return NOTHING if bowl.empty?
 
         nutrition = Mixture::Nutrition.new(bowl).for_mass(1.0)
-        {**FIGURES.transform_values { |field| nutrition[field] }, "one" => 1.0, "sweetness" => Mixture::Sweetness.percent(bowl),
-                                                                  "volume" => 1 / Mixture::Density.of(bowl, air: 0),
-                                                                  "cost" => (Mixture::Cost.of(bowl)&.money || 0).to_f / bowl.grams}
+        FIGURES.transform_values { |field| nutrition[field] }.merge(
+          "one" => 1.0, "sweetness" => Mixture::Sweetness.percent(bowl), "volume" => 1 / Mixture::Density.of(bowl, air: 0),
+          "cost" => (Mixture::Cost.of(bowl, library)&.money || 0).to_f / bowl.grams
+        )
       end
     end
   end

@@ -9,6 +9,14 @@ module ElmCup
 
       # One Ingredient::Entry as a Hash.
       def self.row(entry, library)
+        price = library.price(entry.id)
+        price ? unpriced(entry, library).merge("price" => price(price)) : unpriced(entry, library)
+      end
+
+      # The same without what it costs, kept with the library.
+      def self.unpriced(entry, library) = library.shown.fetch(entry.id) { row_of(entry, library) }
+
+      def self.row_of(entry, library)
         {
           "id" => entry.id, "name" => entry.name, "family" => entry.family,
           "names" => (entry.names + entry.assumed_names).reject { |name| name.casecmp?(entry.name) },
@@ -16,12 +24,13 @@ module ElmCup
           "allergens" => entry.allergens, "traces" => entry.traces,
           "breaks" => Mixture::Diets::BY_LINE.select { |diet| entry.breaks?(diet) },
           "perishable" => entry.perishable, "sweetness" => (100 * Mixture::Sweetness.relative(entry)).round(1),
-          "price" => entry.price && price(entry.price),
           "forms" => library.weights(entry.id).map { |weight| weight(weight) },
           "binding" => library.binding_of(entry.id).map { |figures| figures(figures) },
           "label" => entry.label, "source" => entry.source, "note" => entry.note
         }.compact
       end
+
+      private_class_method :unpriced, :row_of
 
       class << self
         private

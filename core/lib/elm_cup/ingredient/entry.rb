@@ -9,12 +9,12 @@ module ElmCup
     #   free_share    share of the sugars that is free (WHO) ; added_share  that the US label calls added
     #   allergens     ids; `excludes` diets that it breaks beside those its allergens break
     #   starts_from   of the household's own: the library row it was made from; nil for a library row
-    #   traces        allergens that its pack warns of       price  Price, nil where none is known       label  Label, nil for a library row
+    #   traces        allergens that its pack warns of       label  Label, nil for a library row
     #   no_stir       a nut or seed butter with hard fat in it, so that it does not separate
     #   hand_form, processor_form   the form it takes when the line names none
     Entry = Value.of(:id, :name, :family, :names, :assumed_names, :composition, :fats, :di_kind, :polyol_kind, :free_share,
       :added_share, :allergens, :excludes, :hand_form, :processor_form, :perishable, :source, :note, starts_from: nil, traces: [],
-      price: nil, label: nil, no_stir: false) do
+      label: nil, no_stir: false) do
       # An Entry from a row of ingredients.csv. RangeError when its composition is not believable.
       def self.from_row(row)
         parts = Composition::ALL.to_h { |part| [part, row.fetch(part.to_s).to_f] }

@@ -17,12 +17,13 @@ module ElmCup
       attr_reader :currency
 
       # BoundedCaches of Lines by what they were read from, of whole parts that take of no other (Assessment::Part
-      # keeps them), and of what a gram of an ingredient brings (Balance::PerGram keeps them).
-      attr_reader :readings, :parts, :per_gram
+      # keeps them), of what a gram of an ingredient brings (Balance::PerGram), and of rows as screens show them (Door::PantryRows).
+      attr_reader :readings, :parts, :per_gram, :shown
 
       def initialize
         @own = [].freeze
         @currency = nil
+        @prices = {}.freeze
         @entries = DataTable.rows("ingredients").to_h { |row| [row["id"], Entry.from_row(row)] }.freeze
         @weights = DataTable.rows("forms").map { |row| Weight.from_row(row) }.group_by(&:ingredient).freeze
         @binding = DataTable.rows("binding").to_h { |row| [[row["ingredient"], row["form"]], BindingFigures.from_row(row)] }.freeze
@@ -42,6 +43,14 @@ module ElmCup
       def with(mades, currency: nil)
         dup.tap { |library| library.send(:overlay, mades, currency) }
       end
+
+      # The same library at other prices (id => Price): everything that no price changes, what was read and found included, stays.
+      def priced(prices, currency)
+        dup.tap { |library| library.send(:price_anew, prices, currency) }
+      end
+
+      # What an ingredient costs, a Pantry::Price; nil where that is not known.
+      def price(id) = @prices[id]
 
       # Short, so that an error that names it stays readable.
       def inspect = "#<#{self.class} of #{@entries.size}>"
@@ -75,6 +84,7 @@ module ElmCup
       def overlay(mades, currency)
         @own = mades.map { |made| made.entry.id }.freeze
         @currency = currency
+        @prices = mades.to_h { |made| [made.entry.id, made.price] }.compact.freeze
         @entries = mades.to_h { |made| [made.entry.id, made.entry] }.then { |own| own.merge(@entries.except(*own.keys)) }.freeze
         @weights = @weights.merge(mades.to_h { |made| [made.entry.id, made.weights] }).freeze
         @binding_of = @binding_of.merge(mades.to_h { |made| [made.entry.id, made.binding] }).freeze
@@ -83,12 +93,20 @@ module ElmCup
         finish
       end
 
+      def price_anew(prices, currency)
+        @currency = currency
+        @prices = prices.freeze
+        @per_gram = BoundedCache.new(KEPT_READINGS)
+        freeze
+      end
+
       # Reading every name takes a while: it waits until a name is asked for.
       def finish
         @matcher = Once.new { Naming::Matcher.new(self) }
         @readings = BoundedCache.new(KEPT_READINGS)
         @parts = BoundedCache.new(KEPT_PARTS)
         @per_gram = BoundedCache.new(KEPT_READINGS)
+        @shown = BoundedCache.new(KEPT_READINGS)
         freeze
       end
     end

@@ -8,13 +8,13 @@ module ElmCup
       # money: exact, of what has a price; unpriced: names of what has none.
       Sum = Value.of(:money, :unpriced)
 
-      # The Sum of a Bowl; nil where nothing in it has a price.
-      def self.of(bowl)
+      # The Sum of a Bowl by the prices of an Ingredient::Library; nil where nothing in it has a price.
+      def self.of(bowl, library)
         priced, unpriced = bowl.lines.reject { |line| FREE.include?(line.entry.like) || line.grams.zero? }
-          .partition { |line| line.entry.price }
+          .partition { |line| library.price(line.entry.id) }
         return if priced.empty?
 
-        Sum.new(money: priced.sum { |line| line.entry.price.per_gram * Rational(line.base_grams) },
+        Sum.new(money: priced.sum { |line| library.price(line.entry.id).per_gram * Rational(line.base_grams) },
           unpriced: unpriced.map { |line| line.entry.name }.uniq)
       end
     end

@@ -16,7 +16,7 @@ module ElmCup
       def amounts
         return @amounts if defined?(@amounts)
 
-        batch = Cost.of(assessment.bowl)
+        batch = Cost.of(assessment.bowl, assessment.library)
         @amounts = batch && Amounts.new(batch: batch.money, piece: piece, currency: assessment.library.currency, unpriced: batch.unpriced)
       end
 
@@ -24,7 +24,7 @@ module ElmCup
 
       def piece
         grams = pieces.piece_grams or return
-        whole = Cost.of(assessment.formed_whole)
+        whole = Cost.of(assessment.formed_whole, assessment.library)
         whole && whole.money.to_f * grams / assessment.formed_whole.grams
       end
     end

@@ -5,8 +5,9 @@ module ElmCup
     # An ingredient of the household's own: a library row with what the cook's pack says put over it. Figures the label is
     # silent about are the row's; binding figures follow the row's by the rules that built rows follow.
     class OwnIngredient
-      # entry: Entry; weights: Weights; binding: BindingFigures; notes: what was found and taken for granted, in words.
-      Made = Value.of(:entry, :weights, :binding, :notes)
+      # entry: Entry; weights: Weights; binding: BindingFigures; notes: what was found and taken for granted, in words; price: Price, nil
+      # for none.
+      Made = Value.of(:entry, :weights, :binding, :notes, price: nil)
 
       # Diets that allergens of a list break, beside those that are named for them.
       ALLERGENS_BREAK = {"vegan" => %w[milk egg fish crustacean mollusc], "vegetarian" => %w[fish crustacean mollusc],
@@ -36,10 +37,10 @@ module ElmCup
         composition = @label ? composition() : @row.composition
         entry = @row.with(id: @said["id"], name: @said["name"] || @row.name, **names, composition: composition, fats: fats,
           polyol_kind: polyol_kind,
-          added_share: added_share(composition), starts_from: @row.id, price: price, label: @said["label"],
+          added_share: added_share(composition), starts_from: @row.id, label: @said["label"],
           source: @label ? "the pack's label" : @row.source, no_stir: no_stir?, **from_list)
         Made.new(entry: entry, weights: weights, binding: OwnBinding.figures(entry, row: @row, natural: @natural, library: @library),
-          notes: @notes)
+          notes: @notes, price: price)
       end
 
       private
