@@ -5,8 +5,9 @@ require "tmpdir"
 # Databases to measure with: the demo's, and the household of many years (spec/support/scale_set.rb). Made once a run of bin/bench, in the
 # folder that ELM_CUP_HOUSEHOLDS names; else in one of their own that goes with the process.
 module Households
-  FOLDER = ENV["ELM_CUP_HOUSEHOLDS"] || Dir.mktmpdir("elm-cup").tap { |folder| at_exit { FileUtils.remove_entry(folder, true) if $$ == OWNER } }
-  OWNER = $$
+  FOLDER = ENV.fetch("ELM_CUP_HOUSEHOLDS") do
+    Dir.mktmpdir("elm-cup").tap { |folder| at_exit { FileUtils.remove_entry(folder, true) } }
+  end
 
   # Path of the demo's.
   def self.demo = path("demo", "")

@@ -6,7 +6,8 @@ module ElmCupServer
   # One page of a list: its rows in an order, and the cursor that the next begins at. A cursor names the last row by what the list is
   # sorted by, so that what is written meanwhile moves nothing.
   class Page
-    USUAL = 40
+    # Rows of about three screens.
+    USUAL = 25
     MOST = 100
 
     # No cursor that a page was ended with.

@@ -11,7 +11,7 @@ module ElmCupServer
     # What a list is sorted by: numbers by what they count, so that 9 stands before 10.
     def self.sorted(text) = of(text).gsub(/\d{1,12}/) { |digits| digits.rjust(12, "0") }
 
-    # The LIKE pattern (ESCAPE '\') of a text that holds each word of `asked`; one for each word.
-    def self.patterns(asked) = of(asked).split.map { |word| "%#{word.gsub(/[\\%_]/) { "\\#{_1}" }}%" }
+    # The words of what was asked, each as it stands in a text.
+    def self.words(asked) = of(asked).split.uniq
   end
 end

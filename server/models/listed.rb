@@ -12,7 +12,7 @@ module ElmCupServer
     module Reading
       # Rows that hold each word of `asked`.
       def searched(asked)
-        SearchText.patterns(asked.to_s).reduce(all) { |rows, pattern| rows.where("#{table_name}.search LIKE ? ESCAPE '\\'", pattern) }
+        SearchText.words(asked.to_s).reduce(all) { |rows, word| rows.where("instr(#{table_name}.search, ?) > 0", word) }
       end
 
       # Rows that can be read, or those that cannot.
