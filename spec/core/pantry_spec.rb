@@ -338,7 +338,7 @@ RSpec.describe ElmCup::Pantry do
         "id,name,\nhoney,Honey,late\n" => /row 2: There are more cells/, "id,id\nhoney,x\n" => /The column “id” stands twice/, "" => /empty/, "id\n" => /no row under the headers/,
         "id,price,pack_grams\nhoney,cheap,500\n" => /row 2, price: “cheap” is no number/,
         "id,fat_g\npeanut-butter,46\n" => /row 2, carbohydrate_g: A label says carbohydrate and protein/,
-        "id,price,pack_grams\nhoney,6,500\nmaple,6,0\n" => /row 3, pack_grams: 0.0 is not an amount/,
+        "id,price,pack_grams\nhoney,6,500\nmaple,6,0\n" => /row 3, pack_grams: 0 is not an amount/,
         "id\nhoney\nhoney\n" => /row 3, id: Two ingredients have the id “honey”/, "id\n\"unclosed\n" => /not CSV/,
         "id\nmoon\n" => /row 2, starts_from/, "id\n\xff\n" => /UTF-8/, "id,name\nhoney,#{"x" * 1_000_000}\n" => /1000000 is the most/
       }.each { |text, message| expect { ElmCup.read_pantry_csv(text.b) }.to raise_error(ElmCup::InvalidDocument, message), text[0, 60] }

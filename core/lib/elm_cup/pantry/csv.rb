@@ -11,7 +11,8 @@ module ElmCup
       TEXTS = %w[id name starts_from names basis rule ingredients].freeze
       REQUIRED = %w[id].freeze
       MOST_BYTES = 1_000_000
-      CONTROL = /[\u0000-\u0008\u000b-\u001f\u007f]/
+      CONTROL = /[\u0000-\u0008\u000b\u000c\u000e-\u001f\u007f]/
+      QUOTED_OR_END = /"(?:[^"]++|"")*+"|\r\n?/
       # "1,5" where a semicolon parts the cells.
       DECIMAL_COMMA = /\A-?\d+,\d+\z/
 
@@ -49,7 +50,7 @@ module ElmCup
 
         def row(said)
           label = said["label"] || {}
-          COLUMNS.map { |column| (column == "names") ? said["names"]&.join("|") : said[column] || label[column] }
+          COLUMNS.map { |column| (column == "names") ? NameList.write(said["names"]) : said[column] || label[column] }
         end
 
         def refuse(code, **facts) = InvalidDocument.refuse("", code, **facts)
@@ -59,7 +60,8 @@ module ElmCup
           text = bytes.dup.force_encoding(Encoding::UTF_8).delete_prefix("\uFEFF")
           refuse(:csv_not_utf8) unless text.valid_encoding?
           refuse(:csv_empty, columns: COLUMNS.join(",")) if text.strip.empty?
-          text = text.gsub(/\r\n?/, "\n")
+          # Line ends of a text in quotes are its own.
+          text = text.gsub(QUOTED_OR_END) { |found| found.start_with?("\"") ? found : "\n" }
           control = text.index(CONTROL) or return text
           raise InvalidDocument.new([Fault.at("row #{text[0..control].count("\n") + 1}", :control_character,
             code: format("%04X", text[control].ord))])
@@ -67,7 +69,7 @@ module ElmCup
 
         def table(text)
           head = text.lines.first
-          separator = [";", "\t", ","].max_by { |each| head.count(each) }
+          separator = [",", ";", "\t"].max_by { |each| head.count(each) }
           ::CSV.parse(text, headers: true, col_sep: separator)
         rescue ::CSV::MalformedCSVError => error
           refuse(:not_csv, reason: error.message[0, 120])
@@ -86,17 +88,17 @@ module ElmCup
           named, beyond = row.to_a.partition(&:first)
           stray = beyond.map { |_, cell| cell.to_s.strip }.find { |cell| !cell.empty? }
           faults << Fault.at("row #{number}", :csv_cell_too_many, cell: stray[0, 40]) if stray
-          cells = named.to_h.compact.transform_keys(&:strip).transform_values { |cell| SafeCsv.meant(cell.strip) }
+          cells = named.to_h.compact.transform_keys(&:strip).transform_values { |cell| SafeCsv.meant(cell) }
             .reject { |_, cell| cell.empty? }
           values = cells.to_h { |column, cell| [column, TEXTS.include?(column) ? cell : number(cell, number, column, faults)] }
-          values["names"] = values["names"].split("|").map(&:strip) if values["names"]
+          values["names"] = NameList.read(values["names"]) if values["names"]
           label = values.slice(*LABEL)
           label.empty? ? values : values.except(*LABEL).merge("label" => label)
         end
 
         def number(cell, row, column, faults)
           plain = cell.match?(DECIMAL_COMMA) ? cell.tr(",", ".") : cell
-          value = Float(plain, exception: false)
+          value = Integer(plain, 10, exception: false) || Float(plain, exception: false)
           return value if value&.finite?
 
           faults << Fault.at("row #{row}, #{column}", :cell_no_number, cell: cell[0, 40])
