@@ -6,7 +6,8 @@ require "spec_helper"
 RSpec.describe "CSV, out and back" do
   # Names as somebody or something might have written them.
   let(:names) do
-    ["a|b", "a\\", "\\|", "x|", "a;b", "a,b", "a\"b", " leading", "trailing ", "'tis", "''", "'=x", "-5", "a\\nb", "\u00a0wide", "Élan 🍫", "|"]
+    ["a|b", "a\\", "\\|", "x|", "a;b", "a,b", "a\"b", " leading", "trailing ", "'tis", "''", "'=x", "-5", "a\\nb", "\u00a0wide",
+      "Élan 🍫", "|"]
   end
   # What a spreadsheet takes for a formula: the signs, their full-width forms, other dashes, behind blanks and what nobody sees. The list of
   # signs: OWASP, "CSV Injection".

@@ -6,6 +6,8 @@ module ElmCup
     class RecipeDraft
       MOST_NAME = 120
       MOST_PART_NAME = 70
+      # Lines that a component may have.
+      MOST_LINES = Document::Schema::SCHEMA.value.dig("$defs", "component", "properties", "lines", "maxItems")
       # "[Recipe] Fudge"
       TAG = /\A\[[^\]]*\]\s*/
       ENDING = /\s*\((?:save|no bake|easy)[^)]*\)\s*\z/i
@@ -80,7 +82,9 @@ module ElmCup
       def line(text)
         component("dough", "dough") if @parts.empty?
         part = @splits.empty? ? outside(text) || here : here
-        (part[@list] ||= []) << {"text" => text.squeeze(" ").strip[0, Quantity::LineReader::MAX_LENGTH]}
+        lines = (part[@list] ||= [])
+        refuse_more(lines.size) if lines.size >= MOST_LINES
+        lines << {"text" => text.squeeze(" ").strip[0, Quantity::LineReader::MAX_LENGTH]}
       end
 
       # The text of the line that was added last to the part in hand, nil where there is none.
@@ -125,6 +129,11 @@ module ElmCup
       end
 
       private
+
+      # A document with more is refused, so that none of them need be read.
+      def refuse_more(count)
+        InvalidDocument.refuse("/components/#{@parts.size - 1}/lines", :list_too_long, count: count + 1, items: "lines", most: MOST_LINES)
+      end
 
       # The name, with a number behind it where parts have it already.
       def unused(name)

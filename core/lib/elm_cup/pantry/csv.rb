@@ -11,6 +11,7 @@ module ElmCup
       TEXTS = %w[id name starts_from names basis rule ingredients].freeze
       REQUIRED = %w[id].freeze
       MOST_BYTES = 1_000_000
+      MOST_ROWS = 20_000
       CONTROL = /[\u0000-\u0008\u000b\u000c\u000e-\u001f\u007f]/
       QUOTED_OR_END = /"(?:[^"]++|"")*+"|\r\n?/
       # "1,5" where a semicolon parts the cells.
@@ -61,6 +62,7 @@ module ElmCup
           refuse(:csv_not_utf8) unless text.valid_encoding?
           refuse(:csv_empty, columns: COLUMNS.join(",")) if text.strip.empty?
           # Line ends of a text in quotes are its own.
+          refuse(:csv_too_many_rows, count: text.count("\n"), most: MOST_ROWS) if text.count("\n\r") > MOST_ROWS
           text = text.gsub(QUOTED_OR_END) { |found| found.start_with?("\"") ? found : "\n" }
           control = text.index(CONTROL) or return text
           raise InvalidDocument.new([Fault.at("row #{text[0..control].count("\n") + 1}", :control_character,

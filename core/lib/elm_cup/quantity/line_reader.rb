@@ -20,7 +20,11 @@ module ElmCup
 
       # What parts a name from the amount behind it: "oats, 88 g", "salt: a pinch", "honey, two tablespoons".
       WORDED = /(?:half(?:\s+an?)?|an?|one|two|three|four|five|six|eight|ten)\s+#{Unit::PATTERN}/i
-      BEFORE_AMOUNT = /(?:\s+[x×](?=\s|\d)|[\s,:(–—-])+(?=[\d½⅓⅔¼¾⅛#]|(?:an?\s+)?(?:pinch|dash|handful)\b|a\s+few\s+drops\b|#{WORDED})/i
+      # A run of such signs is looked at once, from its beginning.
+      BEFORE_AMOUNT = /(?<![\s,:(–—-])(?:[\s,:(–—-]|(?<=\s)[x×](?=[\s\d]))++(?=[\d½⅓⅔¼¾⅛#]|(?:an?\s+)?(?:pinch|dash|handful)\b|a\s+few\s+drops\b|#{WORDED})/i
+
+      # No line that anybody writes has more places where an amount may stand.
+      MOST_PLACES = 12
 
       # The Reading of `text`.
       def self.read(text) = new(text).read
@@ -53,9 +57,8 @@ module ElmCup
 
       # "Rolled oats, 88 g": the amount behind the name. Else the line may still be "salt, to taste".
       def without_leading_amount(words, none)
-        @text.to_enum(:scan, BEFORE_AMOUNT).each do
-          at = Regexp.last_match
-          trailing = trailing_amount(at.begin(0), at.end(0))
+        places.each do |from, to|
+          trailing = trailing_amount(from, to)
           return trailing if trailing
         end
         return finish(words, none) if words.name != "" && (words.aside || words.flags.intersect?(%i[to_taste as_needed optional]))
@@ -64,6 +67,16 @@ module ElmCup
         return vague(vague) if vague
 
         unreadable(:no_amount_found)
+      end
+
+      # [end of the name, beginning of the amount] of the places where an amount may stand behind a name.
+      def places
+        found = []
+        @text.scan(BEFORE_AMOUNT) do
+          found << Regexp.last_match.offset(0)
+          break if found.size >= MOST_PLACES
+        end
+        found
       end
 
       def trailing_amount(name_ends, amount_begins)

@@ -38,7 +38,7 @@ module ElmCup
       def initialize(text)
         @flags = []
         @notes = []
-        rest = take_aside(take_flags(text))
+        rest = take_aside(take_flags(text.squeeze(" ")))
         brackets = []
         rest = rest.gsub(/\(([^()]*)\)/) { brackets << Regexp.last_match(1) && " " }
         head, *tail = rest.split(/\s*[,;]\s*|\s+[–—-]\s+/)

@@ -4,7 +4,7 @@ module ElmCup
   module Quantity
     # Reads the amounts at a place of a line that are added up: "1/2 c + 2 tbsp", "1 lb 2 oz", "a cup and a half".
     class SumReader
-      JOIN = /\s*(?:\+|&)\s*|\s*,?\s+(?:plus|and|minus|less)\s+/i
+      JOIN = /\s*+(?:[+&]\s*|(?:,\s+|(?<=\s))(?:plus|and|minus|less)\s+)/i
       # unit => the smaller ones that follow it without a word between
       SIDE_BY_SIDE = {kilogram: %i[gram], pound: %i[ounce], litre: %i[decilitre millilitre], cup: %i[tablespoon teaspoon],
                       tablespoon: %i[teaspoon]}.freeze

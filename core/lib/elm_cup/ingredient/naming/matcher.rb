@@ -15,6 +15,8 @@ module ElmCup
         CANDIDATES = 5
         MOST_WORDS = 8
         LEAST_GUESS = 0.3
+        # No name that anybody writes has more words, what describes it included.
+        LONGEST = 30
         CLAIM = /(?<![\p{L}-])((?:dairy|gluten|nut|peanut|soy|sesame|grain)[- ]free|vegan|vegetarian|plant[- ]based)(?![\p{L}-])/i
         # "dark chocolate 64%"
         PER_CENT = /\A\d{1,3}%\z/
@@ -38,6 +40,8 @@ module ElmCup
         # The Match of `name`; `preparations` may complete it ("dates" + "soft", "butter" + "unsalted"), and so may the noun
         # that it shares with the `alternative` ("almond" or "cashew butter").
         def match(name, preparations = [], alternative = nil)
+          return Match.new(status: :unknown, candidates: []) if NameWords.of(name).size > LONGEST
+
           own = sharing_noun(name, alternative) || certain(name)
           whole = completed(name, preparations, own)
           whole = own if own&.entry && (whole&.entry.nil? || whole.entry == own.entry)
@@ -56,7 +60,7 @@ module ElmCup
         def sharing_noun(name, alternative)
           return if alternative.nil? || name.end_with?("s")
 
-          words = alternative.split
+          words = alternative.split.first(MOST_WORDS)
           (1...words.size).each { |from| certain("#{name} #{words.drop(from).join(" ")}")&.then { |match| return match } }
           nil
         end

@@ -8,9 +8,12 @@ module ElmCup
         KEEP = %w[molasses cocoa oats].freeze
         WHOLE = {"choc" => "chocolate", "oat" => "oats"}.freeze
 
+        # Texts without their accents: taking them off takes a while, and one line asks for it several times.
+        PLAIN = BoundedCache.new(500)
+
         # "Crème fraîche, Cashews" => ["creme", "fraiche", "cashew"]
         def self.of(text)
-          plain = text.ascii_only? ? text : text.unicode_normalize(:nfkd).gsub(/\p{Mn}/, "")
+          plain = text.ascii_only? ? text : PLAIN.fetch(text) { text.unicode_normalize(:nfkd).gsub(/\p{Mn}/, "") }
           plain = plain.downcase.delete("'’").tr("&", " ")
           plain = plain.gsub(/(\d)\s+%/, '\1%') if plain.include?("%")
           plain.scan(/[a-z0-9%]+/).map { |word| singular(word) }
