@@ -2,7 +2,8 @@
 
 module ElmCupServer
   # A Balance whose answers go to the hub as they are found: "quick", the first that grants the wishes; "better", the least for sure and its
-  # alternatives; "refused", a problem document; and "end". Both searches are called off by their ticket.
+  # alternatives; "refused", a problem document; and "end". Both searches are called off by their ticket, and
+  # where all who listened have gone.
   module BalanceStream
     # The topic of a ticket.
     def self.topic(ticket) = "balance/#{ticket}"
@@ -12,7 +13,7 @@ module ElmCupServer
       name = topic(ticket)
       hub.open(name)
       Thread.new do
-        Searches.during(ticket, seconds: seconds) do |pace|
+        Searches.during(ticket, seconds: seconds, gone: -> { hub.deserted?(name) }) do |pace|
           hub.publish(name, "quick", ElmCup.balance(document, quick: true, **asked, **pace))
           hub.publish(name, "better", ElmCup.balance(document, **asked, **pace)) unless pace[:stop].call
         end

@@ -12,7 +12,7 @@ module ElmCupServer
     # Seconds after which a listener that takes nothing is let go.
     PATIENCE = 2
 
-    Topic = Struct.new(:messages, :listeners, :count, :closed)
+    Topic = Struct.new(:messages, :listeners, :count, :closed, :heard)
 
     # The one hub of this server.
     def self.current = CURRENT
@@ -29,12 +29,20 @@ module ElmCupServer
         gone = [@topics.delete(name)]
         gone << @topics.shift.last if @topics.size >= MOST_TOPICS
         gone.compact.flat_map(&:listeners).each { |stream| post(stream, nil) }
-        @topics[name] = Topic.new([], [], 0, false)
+        @topics[name] = Topic.new([], [], 0, false, false)
       end
     end
 
     # There is a topic of that name.
     def topic?(name) = @lock.synchronize { @topics.key?(name) }
+
+    # Somebody listened to it, and nobody does any more.
+    def deserted?(name)
+      @lock.synchronize do
+        topic = @topics[name] or next true
+        topic.heard && topic.listeners.all? { |stream| Asker.gone?(stream) }
+      end
+    end
 
     # Sends an event with data (ready for JSON) to all who listen; nothing where the topic is not open.
     def publish(name, event, data)
@@ -72,6 +80,7 @@ module ElmCupServer
       write
       @lock.synchronize do
         topic = @topics[name]
+        topic.heard = true if topic
         topic&.messages&.each { |number, text| post(stream, text) if number > after }
         (topic.nil? || topic.closed) ? post(stream, nil) : topic.listeners << stream
       end

@@ -11,11 +11,13 @@ module ElmCupServer
     # How long a search may look, in seconds.
     LONGEST = 10.0
 
-    # Runs the block with the options of a search: its clock, its seconds, and whether it was called off.
-    def self.during(ticket, seconds: nil)
+    # Runs the block with the options of a search: its clock, its seconds, and whether it was called off, or nobody waits for it any more.
+    # gone: a callable that says the latter.
+    def self.during(ticket, seconds: nil, gone: -> { false })
       flag = {off: false}
       remember(ticket, flag) if ticket
-      yield({clock: CLOCK, seconds: (seconds || ElmCup::Balance::Pace::SECONDS).to_f.clamp(0.05, LONGEST), stop: -> { flag[:off] }})
+      stop = -> { flag[:off] ||= gone.call }
+      yield({clock: CLOCK, seconds: (seconds || ElmCup::Balance::Pace::SECONDS).to_f.clamp(0.05, LONGEST), stop: stop})
     ensure
       LOCK.synchronize { RUNNING.delete(ticket) if RUNNING[ticket].equal?(flag) }
     end

@@ -20,6 +20,7 @@ module ElmCupServer
     error(ActiveRecord::ConnectionNotEstablished) { halt Errors.answer(env["sinatra.error"]) }
     error(ActiveRecord::StatementInvalid, ActiveRecord::RecordInvalid) { halt refused_by_storage(env["sinatra.error"]) }
     error(Draft::Stale) { halt Problem.for_stale_draft(env["sinatra.error"]) }
+    error(Deadline::Passed) { halt Problem.response(503, env["sinatra.error"].message) }
     error(Page::Lost) { halt Problem.response(422, env["sinatra.error"].message) }
     error(BatchLog::Conflict) { halt Problem.response(409, env["sinatra.error"].message) }
     error { halt Errors.answer(env["sinatra.error"]) }
@@ -27,37 +28,37 @@ module ElmCupServer
 
     get("/api/health") { answer("ok" => Integrity.sound?, "core_version" => CoreVersion::CURRENT, "storage" => Integrity.found || "being looked at") }
     get("/api/library") { answer(Pantry.choices) }
-    post("/api/assess") { answer(ElmCup.assess(body_json, pantry: Pantry.library)) }
-    post("/api/assess/sections") { answer(ElmCup.assess(body_json["document"], pantry: Pantry.library, sections: body_json["sections"])) }
-    post("/api/lines") { answer(read_line(body_json)) }
-    post("/api/nudge") { answer("text" => ElmCup.nudge(body_json["text"], body_json["steps"])) }
-    post("/api/scale") { answer(ElmCup.scale(body_json["document"], body_json["factor"])) }
+    post("/api/assess") { reckon { ElmCup.assess(body_json, pantry: Pantry.library) } }
+    post("/api/assess/sections") { reckon { ElmCup.assess(body_json["document"], pantry: Pantry.library, sections: body_json["sections"]) } }
+    post("/api/lines") { reckon { read_line(body_json) } }
+    post("/api/nudge") { reckon { {"text" => ElmCup.nudge(body_json["text"], body_json["steps"])} } }
+    post("/api/scale") { reckon { ElmCup.scale(body_json["document"], body_json["factor"]) } }
     post("/api/scaling") {
-      answer(ElmCup.scaling(body_json["document"], pantry: Pantry.library, **body_json.except("document").transform_keys(&:to_sym)))
+      reckon { ElmCup.scaling(body_json["document"], pantry: Pantry.library, **body_json.except("document").transform_keys(&:to_sym)) }
     }
-    post("/api/parts") { answer(ElmCup.edit_parts(body_json["document"], body_json["edit"])) }
-    post("/api/import") { answer(ElmCup.import(body_json["text"], pantry: Pantry.library)) }
-    post("/api/export") { answer("text" => ElmCup.export(body_json["document"], body_json["format"], pantry: Pantry.library)) }
-    post("/api/compare") { answer(ElmCup.compare(body_json["before"], body_json["after"], pantry: Pantry.library)) }
+    post("/api/parts") { reckon { ElmCup.edit_parts(body_json["document"], body_json["edit"]) } }
+    post("/api/import") { reckon { ElmCup.import(body_json["text"], pantry: Pantry.library) } }
+    post("/api/export") { reckon { {"text" => ElmCup.export(body_json["document"], body_json["format"], pantry: Pantry.library)} } }
+    post("/api/compare") { reckon { ElmCup.compare(body_json["before"], body_json["after"], pantry: Pantry.library) } }
     post("/api/convert") {
-      answer(ElmCup.convert(body_json["text"], to: body_json["to"], cup: body_json["cup"] || "us", pantry: Pantry.library))
+      reckon { ElmCup.convert(body_json["text"], to: body_json["to"], cup: body_json["cup"] || "us", pantry: Pantry.library) }
     }
 
-    post("/api/balance") { answer(balance(body_json)) }
+    post("/api/balance") { reckon { balance(body_json) } }
     delete("/api/balance/:ticket") { answer("called_off" => Searches.call_off(params["ticket"])) }
     post("/api/balance/:ticket/stream") { answer(stream_balance(body_json), 202) }
     get("/api/balance/:ticket/stream") { listen(BalanceStream.topic(params["ticket"])) }
     post("/api/wish") {
       body_json.then { |body|
-        answer(ElmCup.wish(body["document"], body["text"], component: body["component"], pantry: Pantry.library))
+        reckon { ElmCup.wish(body["document"], body["text"], component: body["component"], pantry: Pantry.library) }
       }
     }
-    post("/api/substitute") { answer(substitute(body_json)) }
-    post("/api/cupboard") { answer(Searches.during(nil) { |pace| ElmCup.cupboard(body_json, pantry: Pantry.library, **pace) }) }
+    post("/api/substitute") { reckon { substitute(body_json) } }
+    post("/api/cupboard") { reckon { search { |pace| ElmCup.cupboard(body_json, pantry: Pantry.library, **pace) } } }
     post("/api/trial") {
-      answer(ElmCup.trial(body_json["document"], pantry: Pantry.library, **body_json.slice("pieces", "scale").transform_keys(&:to_sym)))
+      reckon { ElmCup.trial(body_json["document"], pantry: Pantry.library, **body_json.slice("pieces", "scale").transform_keys(&:to_sym)) }
     }
-    post("/api/rescue") { answer(ElmCup.rescue_bowl(body_json, pantry: Pantry.library)) }
+    post("/api/rescue") { reckon { ElmCup.rescue_bowl(body_json, pantry: Pantry.library) } }
     get("/api/settings/cupboard") { answer("value" => ticked) }
     put("/api/settings/cupboard") { Setting.keep_list("cupboard", body_json["value"]) && answer("value" => ticked) }
 
@@ -105,11 +106,19 @@ module ElmCupServer
 
     def answer(value, status = 200) = [status, {"cache-control" => "no-store"}, JSON.generate(value)]
 
+    # Answers what the block reckons, unless it takes too long.
+    def reckon(&block) = answer(Deadline.within(&block))
+
+    # A search that ends when who asked for it goes away.
+    def search(ticket = nil, seconds: nil, &block)
+      Searches.during(ticket, seconds: seconds, gone: -> { Asker.gone?(env["puma.socket"]) }, &block)
+    end
+
     def body_json = @body_json ||= ElmCup.read_json(request.body.read)
 
     # What the kitchen has is ticked in its cupboard; where nothing is, everything may be used.
     def balance(body)
-      Searches.during(body["ticket"], seconds: body["seconds"]) do |pace|
+      search(body["ticket"], seconds: body["seconds"]) do |pace|
         ElmCup.balance(body["document"], wishes: body["wishes"], have: have(body), quick: body["quick"] || false, pantry: Pantry.library,
           **pace)
       end
@@ -129,7 +138,7 @@ module ElmCupServer
     end
 
     def substitute(body)
-      Searches.during(nil) { |pace|
+      search { |pace|
         ElmCup.substitute(body["document"], line: body["line"], reason: body["reason"], have: have(body), pantry: Pantry.library, **pace)
       }
     end
