@@ -57,10 +57,12 @@ module ElmCup
     rescue Errno::EPIPE
       # Who reads went away; there is nobody to tell.
       2
+    rescue SystemCallError => error
+      fault("The answer could not be written: #{error.message.sub(/ @ .*/, "")}")
     rescue SystemStackError, NoMemoryError
       fault("This is too large to be taken")
     rescue => error
-      fault(storage_words(error) || "Something went wrong here (#{error.class}): #{error.message}")
+      fault(storage_words(error) || "Something went wrong here (#{error.class}): #{error.message.lines.first}")
     end
 
     private

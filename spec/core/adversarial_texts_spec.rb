@@ -7,8 +7,8 @@ require "spec_helper"
 RSpec.describe "Adversarial texts of 200 kB" do
   bytes = 200_000
   length = ElmCup::Quantity::LineReader::MAX_LENGTH
-  units = [" ", "\u00a0", "\u200b", "1", "1 ", "½ ", "½", "( ", "(", ", ", " ,", ": ", "- ", "1–", "x ", "or ", "1,", "1 + ", "1/2 cup + ", "and ",
-    "a b c d e f g h ", "almnod buttre ", "coconut ", "for rolling ", "é", "e\u0301", "1,000", "1;", "\\", "'", "%", "soaked overnight, "]
+  units = [" ", "\u00a0", "\u200b", "1", "1 ", "½ ", "½", "( ", "(", ", ", " ,", ": ", "- ", "1–", "x ", "or ", "1,", "1 + ", "1/2 cup + ",
+    "and ", "a b c d e f g h ", "almnod buttre ", "coconut ", "for rolling ", "é", "e\u0301", "1,000", "1;", "\\", "'", "%", "soaked overnight, "]
   # An ordinary line of the same length; a text may take twenty times as long as one of these, which is less than a second.
   ordinary = "1 1/2 cups old-fashioned rolled oats, ground, plus 2 tbsp for the top; "
   most = 20.0
@@ -31,10 +31,21 @@ RSpec.describe "Adversarial texts of 200 kB" do
   }
   doors = {
     "an assessment" => ->(texts) { ElmCup.assess(document[texts]) },
-    "an import" => ->(texts) { ElmCup.import("Ingredients:\n#{texts.each_slice(90).map { |some| some.join("\n") }.join("\n\nFor the top:\n")}") },
+    "an import" => ->(texts) {
+      parts = texts.each_slice(90).map { |some| some.join("\n") }
+      ElmCup.import("Ingredients:\n#{parts.join("\n\nFor the top:\n")}")
+    },
     "wishes" => ->(texts) { ElmCup.check(document[["1 cup oats"]].merge("wishes" => texts.first(24).map { |text| text[0, 160] })) },
     "lines one by one" => ->(texts) { texts.first(100).each { |text| ElmCup.read_line(text) } },
-    "conversions" => ->(texts) { texts.first(100).each { |text| ElmCup.convert(text, to: "g") rescue ElmCup::Error } },
+    "conversions" => ->(texts) {
+      texts.first(100).each { |text|
+        begin
+          ElmCup.convert(text, to: "g")
+        rescue
+          ElmCup::Error
+        end
+      }
+    },
     "a pack's list" => ->(texts) { ElmCup.label({"id" => "own", "starts_from" => "tahini", "ingredients" => texts.join(" ")[0, 4000]}) },
     "a table" => ->(texts) { ElmCup.read_pantry_csv("id,names,ingredients\n#{texts.map { |text| "own,#{text},#{text}" }.join("\n")}") },
     "JSON" => ->(texts) { ElmCup.read_json(JSON.generate(texts)) }

@@ -11,7 +11,8 @@ class Fuzz
     "\"x\"",
     "{\"a\":\"\\ud83c\"}", "{} {}", "\uFEFF{}"].freeze
   QUERIES = ["", "?q=%FF", "?q=oat", "?limit=0", "?limit=25", "?cursor=!!!", "?cursor=W10", "?order=-made", "?order=name",
-    "?aside=only", "?a[b]=c", "?format=csv", "?format=exe", "?revision=-1&device=x", "?q=%00", "?texture=rolls", "?formula=1", "?%", "?q=#{"a" * 300}"].freeze
+    "?aside=only", "?a[b]=c", "?format=csv", "?format=exe", "?revision=-1&device=x", "?q=%00",
+    "?texture=rolls", "?formula=1", "?%", "?q=#{"a" * 300}"].freeze
   HEADERS = [{}, {}, {}, {}, {"CONTENT_TYPE" => "text/plain"}, {"HTTP_ORIGIN" => "null"}, {"HTTP_ACCEPT" => "\x00"},
     {"HTTP_LAST_EVENT_ID" => "9" * 400}, {"HTTP_HOST" => "evil.example"}, {"HTTP_SEC_FETCH_SITE" => "cross-site"},
     {"HTTP_X_FORWARDED_HOST" => "evil.example"}, {"HTTP_CONTENT_ENCODING" => "gzip"}].freeze

@@ -26,6 +26,36 @@ RSpec.describe "What is stored and cannot be read", system: true do
     expect(ElmCupServer::OwnIngredient.count).to eq(0)
   end
 
+  it "can be mended where it stands: what is wrong with the mending is said, and nothing is lost meanwhile" do
+    broken = ElmCupServer::Formula.start(formula("1 cup oats", name: "Of a later version"))
+    document = formula("1 cup oats", name: "Of a later version").merge("elm_cup" => "formula/9")
+    broken.update!(current_version: broken.versions.create!(number: 2, parent: broken.current_version, document: JSON.generate(document)))
+    ElmCupServer::FormulaRow.touch(broken)
+    visit "/formulas"
+    click_button "Mend it: Of a later version"
+    field = find_field("What is stored of Of a later version")
+    expect(field.value).to include('"elm_cup": "formula/9"')
+    expect(axe_findings).to eq([])
+    [["{", /This is not JSON/], [JSON.generate(document), /“elm_cup” must be/]].each do |text, words|
+      field.set(text)
+      click_button "Save"
+      expect(page).to have_css("[role=alert]", text: words)
+    end
+    field.set(JSON.generate(document.merge("elm_cup" => "formula/1")))
+    click_button "Save"
+    expect(page).to have_text("“Of a later version” is mended").and have_no_css("[data-aside]").and have_css(".cup-link", count: 1)
+    expect(broken.versions.count).to eq(3)
+
+    spread = {"id" => "own-spread", "name" => "Own spread"}
+    ElmCupServer::OwnIngredient.create!(key: "own-spread", document: JSON.generate(spread.merge("of" => 1)))
+    visit "/pantry"
+    click_button "Mend it: Own spread"
+    find_field("What is stored of Own spread").set(JSON.generate(spread.merge("starts_from" => "tahini")))
+    click_button "Save"
+    expect(page).to have_text("“Own spread” is mended").and have_no_css("[data-aside]")
+    expect(ElmCup.kept_pantry([ElmCupServer::OwnIngredient.sole.parsed]).aside).to eq([])
+  end
+
   it "stands apart in the log, and a batch that was taken out can be brought back" do
     version = ElmCupServer::Formula.start(formula("1 cup oats", name: "Interval bites")).current_version
     batch_of(version, ["note", {"text" => "As ever"}])

@@ -1,6 +1,9 @@
 <script setup lang="ts">
 import NoticeBar from './components/frame/NoticeBar.vue'
 import SideRail from './components/frame/SideRail.vue'
+import { useStorageHealth } from './composables/useStorageHealth'
+
+useStorageHealth()
 </script>
 
 <template>

@@ -57,6 +57,11 @@ export function usePantry() {
       say((failure as Error).message)
     }
   }
+  /** It is read as it is stored; what was made of it takes its place, where it can be kept. */
+  const mendAside = {
+    read: (id: string) => pantry.value?.aside.find(({ key }) => key === id)?.ingredient,
+    keep: (_: string, document: unknown) => keep([document as OwnIngredient]),
+  }
   async function setCurrency(value: string) {
     try {
       await unwrap(api.PUT('/api/settings/currency', { body: { value } }))
@@ -65,5 +70,5 @@ export function usePantry() {
       say((failure as Error).message)
     }
   }
-  return { pantry, error, load, ownOf, keep, forget, saveAside, dropAside, setCurrency }
+  return { pantry, error, load, ownOf, keep, forget, saveAside, dropAside, mendAside, setCurrency }
 }

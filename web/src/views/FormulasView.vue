@@ -3,6 +3,7 @@
 import { refDebounced } from '@vueuse/core'
 import { computed, ref, watch } from 'vue'
 import { api, reasonsOf, unwrap, type FormulaSummary } from '@/api/client'
+import type { FormulaDocument } from '@/api/document'
 import SetAsideList from '@/components/frame/SetAsideList.vue'
 import SwitchButtons from '@/components/frame/SwitchButtons.vue'
 import type { Order } from '@/components/shelf/order'
@@ -58,14 +59,28 @@ const aside = computed(() =>
   set.value.flatMap(({ id, name, aside }) => (aside ? [{ id: `${id}`, name, why: reasonsOf(aside) }] : [])),
 )
 const stored = (id: string) => set.value.find((each) => `${each.id}` === id)
-async function saveAside(id: string) {
+/** The document that a formula was set aside for. */
+async function readAside(id: string) {
   const formula = stored(id)
   if (!formula) return
+  const path = { id: formula.version_id ?? formula.id }
+  const { document } = formula.version_id
+    ? await unwrap(api.GET('/api/versions/{id}', { params: { path } }))
+    : await unwrap(api.GET('/api/formulas/{id}/draft', { params: { path } }))
+  return document
+}
+const mendAside = {
+  read: readAside,
+  keep: async (id: string, document: unknown) => {
+    const body = { document: document as FormulaDocument }
+    await unwrap(api.POST('/api/formulas/{id}/versions', { params: { path: { id: Number(id) } }, body }))
+    await Promise.all([list(), lookAside()])
+  },
+}
+async function saveAside(id: string) {
   try {
-    const { document } = formula.version_id
-      ? await unwrap(api.GET('/api/versions/{id}', { params: { path: { id: formula.version_id } } }))
-      : await unwrap(api.GET('/api/formulas/{id}/draft', { params: { path: { id: formula.id } } }))
-    saveFile(`${fileName(formula.name)}.json`, JSON.stringify(document, null, 2))
+    const document = await readAside(id)
+    if (document) saveFile(`${fileName(stored(id)!.name)}.json`, JSON.stringify(document, null, 2))
   } catch (failure) {
     say((failure as Error).message)
   }
@@ -101,7 +116,7 @@ async function back({ id, name }: Deleted) {
       <RouterLink to="/import" class="import">Import a recipe</RouterLink>
       <Button label="New formula" :loading="starting" @click="start" />
     </div>
-    <SetAsideList :items="aside" @save="saveAside" @drop="dropAside" />
+    <SetAsideList :items="aside" :mend="mendAside" @save="saveAside" @drop="dropAside" />
     <p v-if="error" role="alert">{{ error }}</p>
     <div v-else-if="!formulas || !library" class="skeleton" aria-hidden="true" />
     <p v-else-if="!formulas.length && !wanted">

@@ -16,7 +16,7 @@ import { count, figure, money } from '@/format'
 const library = useLibrary()
 const route = useRoute()
 const router = useRouter()
-const { pantry, error, load, ownOf, keep, forget, saveAside, dropAside, setCurrency } = usePantry()
+const { pantry, error, load, ownOf, keep, forget, saveAside, dropAside, mendAside, setCurrency } = usePantry()
 load()
 
 /** What is stored and cannot be read. */
@@ -110,7 +110,7 @@ function changeCurrency() {
       <button type="button" class="link-button" @click="csvShown = true">CSV in</button>
       <Button label="From a pack’s label" :disabled="!library" @click="label()" />
     </div>
-    <SetAsideList :items="aside" @save="saveAside" @drop="dropAside" />
+    <SetAsideList :items="aside" :mend="mendAside" @save="saveAside" @drop="dropAside" />
     <p v-if="error" role="alert">{{ error }}</p>
     <div v-else-if="!pantry" class="skeleton" aria-hidden="true" />
     <div v-else class="halves">

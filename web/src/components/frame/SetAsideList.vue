@@ -1,7 +1,42 @@
 <script setup lang="ts">
-/** What is stored and this version cannot read: named with its reason, to be saved as a file or taken out. */
-defineProps<{ items: { id: string; name: string; why: string }[] }>()
+/** What is stored and this version cannot read: named with its reason, to be mended, saved as a file or taken out. */
+import { ref } from 'vue'
+import MendDialog from './MendDialog.vue'
+import { say } from '@/composables/useNotice'
+
+interface Item {
+  id: string
+  name: string
+  why: string
+}
+const props = defineProps<{
+  items: Item[]
+  /** How it can be mended: what is stored, and keeping what was made of it. Nothing where it cannot be. */
+  mend?: { read: (id: string) => unknown; keep: (id: string, document: unknown) => Promise<void> }
+}>()
 defineEmits<{ save: [id: string]; drop: [id: string] }>()
+
+const mending = ref<Item & { text: string }>()
+const shown = ref(false)
+async function open(item: Item) {
+  try {
+    mending.value = { ...item, text: JSON.stringify(await props.mend!.read(item.id), null, 2) }
+    shown.value = true
+  } catch (failure) {
+    say((failure as Error).message)
+  }
+}
+async function keep(text: string) {
+  let document: unknown
+  try {
+    document = JSON.parse(text)
+  } catch (failure) {
+    throw new Error(`This is not JSON: ${(failure as Error).message}`, { cause: failure })
+  }
+  const { id, name } = mending.value!
+  await props.mend!.keep(id, document)
+  say(`“${name}” is mended.`)
+}
 </script>
 
 <template>
@@ -13,6 +48,9 @@ defineEmits<{ save: [id: string]; drop: [id: string] }>()
     <ul>
       <li v-for="each in items" :key="each.id" :data-aside="each.id">
         <strong>{{ each.name }}</strong> <span class="quiet">{{ each.why }}</span>
+        <button v-if="mend" type="button" class="link-button" :aria-label="`Mend it: ${each.name}`" @click="open(each)">
+          Mend it
+        </button>
         <button
           type="button"
           class="link-button"
@@ -32,6 +70,14 @@ defineEmits<{ save: [id: string]; drop: [id: string] }>()
       </li>
     </ul>
   </section>
+  <MendDialog
+    v-if="mending"
+    v-model:visible="shown"
+    :name="mending.name"
+    :why="mending.why"
+    :text="mending.text"
+    :save="keep"
+  />
 </template>
 
 <style scoped>
