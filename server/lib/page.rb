@@ -51,7 +51,7 @@ module ElmCupServer
     # [what it is sorted by, id] of a cursor of this order.
     def placed(cursor)
       order, value, id = JSON.parse(Base64.urlsafe_decode64(cursor))
-      raise Lost unless order == @order && (value.is_a?(String) || value.is_a?(Numeric)) && id.is_a?(Integer)
+      raise Lost if order != @order || !id.is_a?(Integer) || [String, Numeric].none? { |kind| value.is_a?(kind) }
 
       [value, id]
     rescue ArgumentError, JSON::ParserError

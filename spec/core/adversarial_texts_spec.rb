@@ -8,7 +8,8 @@ RSpec.describe "Adversarial texts of 200 kB" do
   bytes = 200_000
   length = ElmCup::Quantity::LineReader::MAX_LENGTH
   units = [" ", "\u00a0", "\u200b", "1", "1 ", "½ ", "½", "( ", "(", ", ", " ,", ": ", "- ", "1–", "x ", "or ", "1,", "1 + ", "1/2 cup + ",
-    "and ", "a b c d e f g h ", "almnod buttre ", "coconut ", "for rolling ", "é", "e\u0301", "1,000", "1;", "\\", "'", "%", "soaked overnight, "]
+    "and ", "a b c d e f g h ", "almnod buttre ", "coconut ", "for rolling ", "é", "e\u0301", "1,000", "1;", "\\", "'", "%",
+    "soaked overnight, "]
   # An ordinary line of the same length; a text may take twenty times as long as one of these, which is less than a second.
   ordinary = "1 1/2 cups old-fashioned rolled oats, ground, plus 2 tbsp for the top; "
   most = 20.0

@@ -139,7 +139,11 @@ RSpec.describe "The front of the server", server: true do
         end
     end
 
-    it "is kept for a year only where it is there" do
+    it "is kept by no cache where it holds data, and for a year only where it is there" do
+      %w[/api/health /api/formulas /api/library /api/pantry/csv /api/nowhere].each do |address|
+        get address
+        expect(last_response.headers["cache-control"]).to eq("no-store"), address
+      end
       get "/assets/none.js"
       expect(last_response.headers["cache-control"]).not_to include("immutable")
     end

@@ -65,7 +65,7 @@ class Fuzz
     return pick(BYTES) if chance(0.08)
 
     schema = way.dig("requestBody", "content", "application/json", "schema")
-    whole = (schema && schema.key?("properties")) ? filled(path, schema) : earnest("document")
+    whole = schema&.key?("properties") ? filled(path, schema) : earnest("document")
     JSON.generate(chance(0.25) ? whole : spoilt(whole))
   rescue JSON::GeneratorError
     "{}"

@@ -3,6 +3,9 @@
 require "system_helper"
 
 RSpec.describe "Every view", system: true, demo: true do
+  # What the browser will not run or draw by the policy of the page.
+  LISTEN = "window.refusedByPolicy = []; " \
+    "addEventListener('securitypolicyviolation', (e) => refusedByPolicy.push(`${e.violatedDirective} ${e.blockedURI}`))"
   {"Counter" => ["/", ".made li"], "Formulas" => ["/formulas", ".cup-link"], "Mix" => ["/formulas/2/mix", "[data-level]"],
    "layers" => ["/formulas/7/mix", "[data-level]"], "Made it" => ["/formulas/2/made", ".texture"], "Log" => ["/log", ".entry"],
    "Compare" => ["/formulas/2/compare", "tbody tr"], "Import" => ["/import", "textarea"],
@@ -18,12 +21,14 @@ RSpec.describe "Every view", system: true, demo: true do
       end
     end
 
-    it "#{name} fits 820 x 1180 without scrolling sideways, and a phone" do
+    it "#{name} fits 820 x 1180 without scrolling sideways, and a phone; its policy refuses nothing of its own" do
+      page.driver.browser.page.command("Page.addScriptToEvaluateOnNewDocument", source: LISTEN)
       [Browser::TABLET, Browser::PHONE].each do |size|
         page.driver.resize(*size)
         visit path
         expect(page).to have_css(ready)
         expect(page.evaluate_script("document.documentElement.scrollWidth")).to be <= size.first
+        expect(page.evaluate_script("window.refusedByPolicy")).to eq([])
         expect(axe_findings).to eq([])
       end
     end
