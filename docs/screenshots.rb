@@ -17,7 +17,7 @@ SHOTS = {
   "mix" => ["/formulas/2/mix", "[data-level]", LAPTOP, "light"],
   "mix-dark" => ["/formulas/5/mix", "[data-level]", LAPTOP, "dark"], "mix-tablet" => ["/formulas/2/mix", "[data-level]", TABLET, "light"],
   "made-it" => ["/formulas/2/made", ".texture", LAPTOP, "light"],
-  "log" => ["/log", ".rows li", LAPTOP, "light"], "pantry" => ["/pantry?id=choir-dark-64", ".detail", LAPTOP, "light"],
+  "log" => ["/log", ".entry", LAPTOP, "light"], "pantry" => ["/pantry?id=choir-dark-64", ".detail", LAPTOP, "light"],
   "compare" => ["/formulas/5/compare", "tbody tr", LAPTOP, "light"]
 }.freeze
 
