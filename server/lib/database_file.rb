@@ -13,7 +13,9 @@ module ElmCupServer
     HEADER_BYTES = 100
     # "ElmC": written into the header of every database of ours.
     APPLICATION_ID = 0x456c6d43
-    TABLES = %w[schema_migrations formulas formula_versions].freeze
+    VERSIONS = "schema_migrations"
+    # What stands there before the first migration has run: a start may have been cut off.
+    FIRST = [VERSIONS, "ar_internal_metadata"].freeze
 
     # migrations: versions that this version of the application has, as texts.
     def initialize(path, migrations:)
@@ -65,14 +67,22 @@ module ElmCupServer
         tables = database.execute("SELECT name FROM sqlite_master WHERE type = 'table'").flatten
         next if tables.empty?
 
+        versions = tables.include?(VERSIONS) ? database.execute("SELECT version FROM #{VERSIONS}").flatten : []
         id = database.get_first_value("PRAGMA application_id")
-        refuse("is another program's database; name another file") unless [0, APPLICATION_ID].include?(id) && (TABLES - tables).empty?
+        refuse("is another program's database; name another file") unless ours?(id, tables, versions)
 
-        newer = database.execute("SELECT version FROM schema_migrations").flatten - @migrations
+        newer = versions - @migrations
         refuse("was written by a newer version of Elm Cup; install that version, or name another file") if newer.any?
       end
     rescue SQLite3::Exception => error
       refuse("cannot be read as a database (#{error.message.lines.first.to_s.strip}); bring back a backup")
+    end
+
+    # Its header says so; of one that says nothing yet, one of our migrations has run in it, or it was just begun.
+    def ours?(id, tables, versions)
+      return id == APPLICATION_ID unless id.zero?
+
+      versions.empty? ? (tables - FIRST).empty? : versions.intersect?(@migrations)
     end
 
     # Read-only; where nothing waits to be written into the file, without so much as a lock beside it.

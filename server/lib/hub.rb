@@ -12,7 +12,11 @@ module ElmCupServer
     # Seconds after which a listener that takes nothing is let go.
     PATIENCE = 2
 
-    Topic = Struct.new(:messages, :listeners, :count, :closed, :heard)
+    # Seconds that a topic may be without a listener: a connection that broke comes back.
+    GRACE = 4
+
+    # left: since when nobody listens of those who did; nil before anybody came and while somebody is there.
+    Topic = Struct.new(:messages, :listeners, :count, :closed, :heard, :left)
 
     # The one hub of this server.
     def self.current = CURRENT
@@ -36,11 +40,14 @@ module ElmCupServer
     # There is a topic of that name.
     def topic?(name) = @lock.synchronize { @topics.key?(name) }
 
-    # Somebody listened to it, and nobody does any more.
+    # Somebody listened to it, and nobody has for a while.
     def deserted?(name)
       @lock.synchronize do
         topic = @topics[name] or next true
-        topic.heard && topic.listeners.all? { |stream| Asker.gone?(stream) }
+        next false unless topic.heard
+
+        topic.left = (topic.listeners.all? { |stream| Asker.gone?(stream) }) ? topic.left || now : nil
+        !topic.left.nil? && now - topic.left >= GRACE
       end
     end
 
@@ -87,6 +94,8 @@ module ElmCupServer
     end
 
     private
+
+    def now = Process.clock_gettime(Process::CLOCK_MONOTONIC)
 
     def post(stream, text) = @outbox << [stream, text]
 

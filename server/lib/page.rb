@@ -23,7 +23,7 @@ module ElmCupServer
     def initialize(scope, id:, order:, limit: nil, cursor: nil)
       @falling = order.start_with?("-")
       @by = scope.klass::ORDERS.fetch(order.delete_prefix("-"))
-      @id = "#{scope.klass.table_name}.#{id}"
+      @id = scope.klass.arel_table[id]
       @order = order
       found = take(scope, (limit || USUAL).clamp(1, MOST), cursor && placed(cursor))
       @rows = found.rows
@@ -36,16 +36,22 @@ module ElmCupServer
     private
 
     def take(scope, limit, place)
-      scope = scope.where("(#{@by}, #{@id}) #{@falling ? "<" : ">"} (?, ?)", *place) if place
-      direction = @falling ? "DESC" : "ASC"
-      rows = scope.select("#{scope.klass.table_name}.*", "#{@by} AS sorted_by")
-        .order(Arel.sql("#{@by} #{direction}, #{@id} #{direction}")).limit(limit + 1).to_a
+      scope = scope.where(beyond(*place)) if place
+      orders = [Arel.sql(@by), @id].map { |column| @falling ? column.desc : column.asc }
+      rows = scope.select(scope.klass.arel_table[Arel.star], Arel.sql(@by).as("sorted_by")).order(*orders).limit(limit + 1).to_a
       Found.new(rows.first(limit), rows.size > limit)
     end
 
+    # What stands behind a place; said so that an index of the order is gone along from there.
+    def beyond(value, id)
+      by = Arel.sql(@by)
+      return by.lteq(value).and(by.lt(value).or(@id.lt(id))) if @falling
+
+      by.gteq(value).and(by.gt(value).or(@id.gt(id)))
+    end
+
     def written(row)
-      Base64.urlsafe_encode64(JSON.generate([@order, row.read_attribute("sorted_by"), row.read_attribute(@id.split(".").last)]),
-        padding: false)
+      Base64.urlsafe_encode64(JSON.generate([@order, row.read_attribute("sorted_by"), row.read_attribute(@id.name)]), padding: false)
     end
 
     # [what it is sorted by, id] of a cursor of this order.

@@ -11,6 +11,9 @@ module ElmCupServer
     # What a list can be sorted by => SQL, never null.
     ORDERS = {"made" => "batch_rows.made_at"}.freeze
 
+    # What is told of a batch that cannot be read.
+    NOTHING = {"additions" => [], "changes" => [], "told" => {"additions" => 0, "changes" => 0}}.freeze
+
     scope :kept, -> { where(hidden_at: nil) }
     # With all that making them again asks for.
     scope :ready, -> { preload(batch: [:events, {formula_version: :formula}]) }
@@ -52,7 +55,9 @@ module ElmCupServer
       def told(batch)
         [ElmCup.batch_brief(batch.events.map(&:to_event), batch.document), nil]
       rescue ElmCup::InvalidDocument => error
-        [{"additions" => [], "changes" => [], "told" => {"additions" => 0, "changes" => 0}}, Problem.errors(error.faults)]
+        [NOTHING, Problem.errors(error.faults)]
+      rescue => error
+        [NOTHING, senseless(error)]
       end
     end
   end

@@ -68,6 +68,8 @@ module ElmCupServer
         [ElmCup.summary(document, pantry: pantry.library), nil]
       rescue ElmCup::InvalidDocument => error
         [ElmCup.unjudged_summary(document, error.faults.size), unreadable(document)]
+      rescue => error
+        [ElmCup.unjudged_summary(document, 0), senseless(error)]
       end
 
       def unreadable(document)

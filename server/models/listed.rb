@@ -36,14 +36,23 @@ module ElmCupServer
 
       # Makes rows again by what holds now, all in one writing that waits for no reckoning. What was written meanwhile stays.
       def make_again(rows)
-        made = rows.filter_map { |row| row.made_now&.then { |columns| [row, columns] } }
+        made, empty = rows.map { |row| [row, row.made_now] }.partition(&:last)
         transaction do
+          where(id: empty.map { |row, _| row.id }).where(made_by: "").delete_all
           made.each { |row, columns| where(id: row.id, source: [row.source, ""]).update_all(columns) }
         end
         made.each { |row, columns| row.assign_attributes(columns) }.map(&:first)
       end
 
       private
+
+      # Reasons for what the core itself stumbles over: one row stops nobody, and standard error has the rest.
+      def senseless(error)
+        raise error if error.is_a?(ActiveRecord::ActiveRecordError)
+
+        warn error.full_message(highlight: false)
+        Problem.errors([ElmCup::Fault.at("", :stored_makes_no_sense)])
+      end
 
       def now = Process.clock_gettime(Process::CLOCK_MONOTONIC)
     end

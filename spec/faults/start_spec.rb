@@ -47,6 +47,14 @@ RSpec.describe "A database that cannot be used" do
     change { |database| database.execute("PRAGMA application_id = 77") }
     expect_refused(/another program's/)
 
+    FileUtils.rm(path)
+    change do |database|
+      database.execute("CREATE TABLE schema_migrations (version TEXT)")
+      database.execute("CREATE TABLE songs (title TEXT)")
+      database.execute("INSERT INTO schema_migrations VALUES ('20200101000000')")
+    end
+    expect_refused(/another program's/)
+
     ours
     change { |database| database.execute("INSERT INTO schema_migrations (version) VALUES ('20991231000001')") }
     expect_refused(/newer version/)
@@ -81,6 +89,10 @@ RSpec.describe "A database that cannot be used" do
     expect(look.call).to be_nil
     expect(look.call(File.join(folder, "new/deep/household.sqlite3"))).to be_nil
     File.write(path, "")
+    expect(look.call).to be_nil
+    FileUtils.rm(path)
+    # A first start that was cut off.
+    change { |database| database.execute("CREATE TABLE schema_migrations (version TEXT)") }
     expect(look.call).to be_nil
     ours
     expect(look.call).to be_nil

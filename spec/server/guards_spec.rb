@@ -32,7 +32,12 @@ RSpec.describe "Work that is given up", server: true do
     ears.first.first.close
     expect(hub.deserted?("t")).to be(false)
     ears.last.first.close
+    # A connection that broke may come back.
+    expect(hub.deserted?("t")).to be(false)
+    stub_const("ElmCupServer::Hub::GRACE", 0)
     expect(hub.deserted?("t")).to be(true)
+    hub.add("t", UNIXSocket.pair.tap { |pair| ears << pair }.last)
+    expect(hub.deserted?("t")).to be(false)
     expect(hub.deserted?("another")).to be(true)
   end
 

@@ -33,7 +33,7 @@ RSpec.describe "A database written before batches were events", server: true do
   before do
     ActiveRecord::Base.connection_pool.unpin_connection!
     path = database_at(20261126000002)
-    insert("formulas", id: 1, name: "Bites", created_at: at, updated_at: at)
+    insert("formulas", id: 1, name: "Bites", current_version_id: 3, created_at: at, updated_at: at)
     insert("formula_versions", id: 3, formula_id: 1, number: 1, document: JSON.generate(document), created_at: at)
     [[1, key, nil], [2, "demo-batch-0002", 2]].each do |id, client_key, trial|
       insert("batches", id: id, formula_version_id: 3, client_key: client_key,
@@ -71,6 +71,15 @@ RSpec.describe "A database written before batches were events", server: true do
     expect(ElmCupServer::Batch.pluck(:trial_pieces)).to eq([nil, 2])
     expect(ActiveRecord::Base.connection.execute("PRAGMA foreign_key_check")).to eq([])
     expect(ActiveRecord::Base.connection.tables.grep(/old/)).to eq([])
+  end
+
+  it "stands in the lists as before, made anew" do
+    shelf = ask(:get, "/api/formulas")["rows"]
+    expect(shelf.map { |row| [row["name"], row["version"], row["summary"]["components"]] }).to eq([["Bites", 1, 2]])
+    rows = ElmCupServer::BatchRow.answers(ElmCupServer::BatchRow.kept.to_a)
+    expect(rows.map { |row| row.values_at("batch", "texture", "trial_pieces") })
+      .to contain_exactly([key, "tacky", nil], [a_string_matching(/\h{8}-/), nil, 2])
+    expect(rows.find { |row| row["batch"] == key }["changes"]).to include("text" => "10 soft dates", "grams" => 12.0)
   end
 
   it "takes new batches and events, and is as closed as a new one" do

@@ -29,6 +29,20 @@ RSpec.describe "What is stored and cannot be read", server: true do
     expect(ask(:get, "/api/batches")).to eq("rows" => [], "count" => 0)
   end
 
+  it "stops nobody, though the core itself stumbles over it" do
+    sound
+    stored(formula("1 cup oats", name: "Odd"))
+    allow(ElmCup).to receive(:summary).and_wrap_original do |summary, document, **options|
+      raise NoMethodError, "of a kind nobody thought of" if document["name"] == "Odd"
+
+      summary.call(document, **options)
+    end
+    names = nil
+    expect { names = ask(:get, "/api/formulas")["rows"].map { |row| row["name"] } }.to output(/NoMethodError/).to_stderr
+    expect(names).to eq(["Interval bites"])
+    expect(ask(:get, "/api/formulas?aside=only")["rows"].first["aside"].first["code"]).to eq("stored_makes_no_sense")
+  end
+
   it "can be had as it is stored, and dropped" do
     later = {"elm_cup" => "formula/9", "name" => "Later", "steps" => [1, 2]}
     record = stored(later)

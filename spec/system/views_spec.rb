@@ -4,7 +4,7 @@ require "system_helper"
 
 RSpec.describe "Every view", system: true, demo: true do
   # What the browser will not run or draw by the policy of the page.
-  LISTEN = "window.refusedByPolicy = []; " \
+  listen = "window.refusedByPolicy = []; " \
     "addEventListener('securitypolicyviolation', (e) => refusedByPolicy.push(`${e.violatedDirective} ${e.blockedURI}`))"
   {"Counter" => ["/", ".made li"], "Formulas" => ["/formulas", ".cup-link"], "Mix" => ["/formulas/2/mix", "[data-level]"],
    "layers" => ["/formulas/7/mix", "[data-level]"], "Made it" => ["/formulas/2/made", ".texture"], "Log" => ["/log", ".entry"],
@@ -22,7 +22,7 @@ RSpec.describe "Every view", system: true, demo: true do
     end
 
     it "#{name} fits 820 x 1180 without scrolling sideways, and a phone; its policy refuses nothing of its own" do
-      page.driver.browser.page.command("Page.addScriptToEvaluateOnNewDocument", source: LISTEN)
+      page.driver.browser.page.command("Page.addScriptToEvaluateOnNewDocument", source: listen)
       [Browser::TABLET, Browser::PHONE].each do |size|
         page.driver.resize(*size)
         visit path

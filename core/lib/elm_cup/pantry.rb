@@ -44,6 +44,9 @@ module ElmCup
     def self.read(said, base)
       faults = IngredientSchema.faults(said, base)
       faults.any? ? faults : OwnIngredient.new(said, base).make
+    rescue
+      # Whatever another version wrote, it stops nobody.
+      [Fault.at("", :stored_makes_no_sense)]
     end
 
     # Keys of an ingredient that say what it costs, and nothing of what it is.
