@@ -13,10 +13,10 @@ module ElmCup
     # There is a rule with this id.
     def self.rule?(id) = IDS.include?(id)
 
-    # Every Finding about a Whole: what concerns all of it first, then each component in turn.
-    def self.findings(whole)
-      FORMULA_RULES.flat_map { |rule| rule.look(whole) } +
-        whole.tables.flat_map { |table| COMPONENT_RULES.flat_map { |rule| rule.look(table) } }
-    end
+    # Every Finding about a Whole as such.
+    def self.of_whole(whole) = FORMULA_RULES.flat_map { |rule| rule.look(whole) }
+
+    # Every Finding about one Table, which is all that these rules look at.
+    def self.of_table(table) = COMPONENT_RULES.flat_map { |rule| rule.look(table) }
   end
 end

@@ -6,6 +6,8 @@ module ElmCup
     # Any value as JSON has it: values by their members, figures by their digits, what is nil left out.
     module Json
       NONE = {}.freeze
+      # A kind of value => its members with their keys, and the digits of their figures.
+      KINDS = {}.compare_by_identity
 
       module_function
 
@@ -37,13 +39,16 @@ module ElmCup
 
       # A Value by its members; its DIGITS say what their figures carry.
       def members(value)
-        digits = value.class.const_defined?(:DIGITS) ? value.class::DIGITS : NONE
-        value.class::MEMBERS.each_with_object({}) do |name, said|
+        kind = value.class
+        names, digits = KINDS[kind] ||= [kind::MEMBERS.map { |name| [name, name.name] }, digits_of(kind)]
+        names.each_with_object({}) do |(name, key), said|
           member = value.public_send(name)
-          said[name.name] = of(member, digits[name]) unless member.nil?
+          said[key] = member.is_a?(String) ? member : of(member, digits[name]) unless member.nil?
         end
       end
-      private_class_method :hash, :members
+
+      def digits_of(kind) = kind.const_defined?(:DIGITS) ? kind::DIGITS : NONE
+      private_class_method :hash, :members, :digits_of
     end
   end
 end

@@ -13,6 +13,7 @@ module ElmCup
       def initialize(lines)
         @lines = lines.select(&:read?)
         @complete = @lines.size == lines.size
+        @shares = @lines.map { |line| line.base_grams.to_f / 100 }
         @grams = @lines.sum { |line| line.grams.to_f }
         @composition = sum
         freeze
@@ -26,7 +27,7 @@ module ElmCup
 
       # Grams of what the block gives per 100 g of each entry.
       def total
-        lines.sum(0.0) { |line| yield(line.entry, line) * line.base_grams.to_f / 100 }
+        lines.each_index.sum(0.0) { |at| yield(lines[at].entry, lines[at]) * @shares[at] }
       end
 
       # Grams of each polyol, by kind.

@@ -48,17 +48,20 @@ module ElmCup
       def breaking(diet)
         @breaking ||= {}
         @breaking[diet] ||= begin
-          found = Diets.breaking(assessment.bowl, diet).map { |line| [line.entry, line.label] }
-          found.empty? ? [] : places(diet) { |line| found.include?([line.entry, line.label]) }
+          found = Diets.breaking(assessment.bowl, diet).to_h { |line| [[line.entry.id, line.label], true] }
+          found.empty? ? [] : places(diet) { |line, label| found.key?([line.entry.id, label]) }
         end
       end
 
       def places(diet = nil)
-        assessment.read_lines.select { |_, line, _| yield line }.map do |part, line, at|
-          Place.new(component: part.name, line: line.label, ingredient: line.entry.id, pointer: "#{part.lines_at}/#{at}",
+        labelled.select { |_, line, _, label| yield line, label }.map do |part, line, at, label|
+          Place.new(component: part.name, line: label, ingredient: line.entry.id, pointer: "#{part.lines_at}/#{at}",
             why: diet && "#{Diets.why(line.entry, diet)}.")
         end
       end
+
+      # Every line that is read, with how it is typed.
+      def labelled = @labelled ||= assessment.read_lines.map { |part, line, at| [part, line, at, line.label] }
     end
   end
 end

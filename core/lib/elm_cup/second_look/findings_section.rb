@@ -16,12 +16,13 @@ module ElmCup
 
       private
 
-      def parted
-        @parted ||= begin
-          whole = Whole.of(assessment.parts.filter_map(&:table), needs: assessment.formula.needs, bowl: assessment.bowl,
-            library: assessment.library)
-          SecondLook.findings(whole).partition { |finding| assessment.formula.muted.include?(finding.rule) }
-        end
+      def parted = @parted ||= findings.partition { |finding| assessment.formula.muted.include?(finding.rule) }
+
+      # What concerns all of it first, then each component in turn; what was found of a component is kept with it.
+      def findings
+        parts = assessment.parts.select(&:table)
+        whole = Whole.of(parts.map(&:table), needs: assessment.formula.needs, bowl: assessment.bowl, library: assessment.library)
+        SecondLook.of_whole(whole) + parts.flat_map { |part| part.kept_with(:findings) { SecondLook.of_table(part.table) } }
       end
     end
   end

@@ -40,7 +40,7 @@ module ElmCup
         # The Match of `name`; `preparations` may complete it ("dates" + "soft", "butter" + "unsalted"), and so may the noun
         # that it shares with the `alternative` ("almond" or "cashew butter").
         def match(name, preparations = [], alternative = nil)
-          return Match.new(status: :unknown, candidates: []) if NameWords.of(name).size > LONGEST
+          return Match.new(status: :unknown, candidates: []) if name.length > 2 * LONGEST && NameWords.of(name).size > LONGEST
 
           own = sharing_noun(name, alternative) || certain(name)
           whole = completed(name, preparations, own)
