@@ -63,8 +63,8 @@ RSpec.describe "Adversarial texts of 200 kB" do
       slow = units.each_with_index.filter_map do |unit, at|
         start = before[(at + turn) % before.size]
         spent = seconds.call { ask.call(lines[unit, start, count]) }
-        # What the machine does beside only makes it longer.
-        spent = [spent, seconds.call { ask.call(lines[unit, "#{start} ", count]) }].min if spent > bar
+        # What the machine does beside only makes it longer: measured anew, each time with texts that were not read before.
+        3.times { |more| spent = [spent, seconds.call { ask.call(lines[unit, start + " " * (more + 1), count]) }].min if spent > bar }
         [unit, start, (spent / usual).round] if spent > bar
       end
       expect(slow).to eq([])

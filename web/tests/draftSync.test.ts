@@ -86,6 +86,17 @@ describe('the draft at the server', () => {
     expect(server.puts).toBe(1)
   })
 
+  it('is there before it is left: who leaves at once waits until the server has it', async () => {
+    const { server } = draftServer()
+    const draft = await open()
+    draft.edit('one', add('1 cup oats'))
+    await draft.settled()
+    expect([lines(server.kept), server.puts]).toEqual([['1 cup oats'], 1])
+    draft.edit('two', add('2 tbsp honey'))
+    await Promise.all([draft.settled(), draft.settled()])
+    expect([lines(server.kept), server.puts]).toEqual([['1 cup oats', '2 tbsp honey'], 2])
+  })
+
   it('is kept in the browser while the server is away, and sent when it is back', async () => {
     const { server } = draftServer()
     const draft = await open()

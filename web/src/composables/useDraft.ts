@@ -171,7 +171,8 @@ export function useDraft(formulaId: number) {
     coming = Promise.allSettled([coming, edit])
     return edit
   }
-  const settled = () => Promise.race([coming, promiseTimeout(LONGEST_WAIT)])
+  /** They are here, and the server has all that stands here: the shelf that one goes to shows it. */
+  const settled = () => Promise.race([coming.then(sync.sendAll), promiseTimeout(LONGEST_WAIT)])
   /** Takes the last edit back; past the first edit, the parent version opens as a draft. */
   async function undo() {
     if (steppingBack || history.undo()) return

@@ -29,17 +29,31 @@ export function useDraftSync(formulaId: number, now: () => Sending | undefined) 
   const away = ref(false)
   /** Why the server will not keep it, where it says so: another device deleted the formula. A document at fault is said by its assessment. */
   const refused = ref<string>()
-  let running = false
+  let running: Promise<void> | undefined
   let closed = false
 
   const isSent = () => {
     const here = now()
     return !!here && sent.value?.document === here.document && sent.value?.baseId === here.baseId
   }
-  async function send() {
+  /** Sends what stands here, one sending at a time; done when it is there, or cannot be for now. */
+  function send(): Promise<void> {
+    if (running) return running
     const here = now()
-    if (closed || !here || running || elsewhere.value || isSent()) return
-    running = true
+    if (closed || !here || elsewhere.value || isSent()) return Promise.resolve()
+    running = push(here).finally(() => {
+      running = undefined
+      // What was typed meanwhile.
+      if (!away.value && sent.value?.document === here.document) void send()
+    })
+    return running
+  }
+  /** The same for all that stands here now, a sending that is on its way included. */
+  async function sendAll() {
+    while (running) await running
+    await send()
+  }
+  async function push(here: Sending) {
     try {
       const body = {
         document: here.document,
@@ -57,11 +71,7 @@ export function useDraftSync(formulaId: number, now: () => Sending | undefined) 
     } catch {
       away.value = true
       again.start()
-    } finally {
-      running = false
     }
-    // What was typed meanwhile.
-    if (!away.value && sent.value?.document === here.document) void send()
   }
   /** The server keeps `what` as this draft. */
   function know(draft: StandingDraft, what: Sending) {
@@ -80,5 +90,17 @@ export function useDraftSync(formulaId: number, now: () => Sending | undefined) 
     void send()
     closed = true
   })
-  return { revision, sent, elsewhere, away, refused, isSent, send, sendSoon: useDebounceFn(send, REST), know, ask }
+  return {
+    revision,
+    sent,
+    elsewhere,
+    away,
+    refused,
+    isSent,
+    send,
+    sendAll,
+    sendSoon: useDebounceFn(send, REST),
+    know,
+    ask,
+  }
 }
