@@ -26,6 +26,8 @@ module ElmCupServer
         batch = Batch.find_by(uuid: @uuid) || start(events.first)
         events.each { |said| known?(said) || write(batch, said) }
         batch.events.reset
+        # A batch that this version cannot read takes nothing more: it is refused before any of it is kept.
+        batch.to_answer
         BatchRow.write(batch)
         batch
       end

@@ -35,8 +35,9 @@ module ElmCupServer
       source = formula.source
       return where(formula_id: formula.id).delete_all unless source
 
-      said = SearchText.of(formula.name)
-      upsert({formula_id: formula.id, name: said, search: said, source: source, made_by: "", shown: "{}"}, unique_by: :formula_id)
+      name = formula.name
+      upsert({formula_id: formula.id, name: SearchText.sorted(name), search: SearchText.of(name), source: source, made_by: "", shown: "{}"},
+        unique_by: :formula_id)
     end
 
     # Its columns by what holds now; nil where it is on no shelf any more.

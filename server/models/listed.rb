@@ -28,7 +28,7 @@ module ElmCupServer
       def answers(rows, seconds: Upkeep::AT_ONCE)
         by = made_by
         until_then = now + seconds
-        told = rows.flat_map { |row| (row.made_by == by || (now > until_then && row.made_by != "")) ? row : make_again([row]) }
+        told = rows.flat_map { |row| (row.made_by == by || (now > until_then && row.made_by != "")) ? row : shown_again(row) }
         waiting = told.reject { |row| row.made_by == by }
         Upkeep.soon if waiting.any?
         told.map { |row| waiting.include?(row) ? row.to_answer.merge("stale" => true) : row.to_answer }
@@ -45,6 +45,17 @@ module ElmCupServer
       end
 
       private
+
+      # A row made again for who asks for it; where it cannot be kept, because the disk is full or may only be read, it is shown all the
+      # same.
+      def shown_again(row)
+        make_again([row])
+      rescue ActiveRecord::StatementInvalid => error
+        fault = StorageFault.of(error) or raise
+        fault.tell
+        columns = row.made_now or return []
+        row.tap { row.assign_attributes(columns) }
+      end
 
       # Reasons for what the core itself stumbles over: one row stops nobody, and standard error has the rest.
       def senseless(error)

@@ -57,10 +57,14 @@ RSpec.describe "A storage that fails" do
     other&.close
   end
 
-  it "says that it may only read" do
+  it "says that it may only read, and shows what there is, be it to be judged anew" do
+    ask(:post, "/api/formulas", document)
+    sql("UPDATE formula_rows SET made_by = 'before', shown = '{}'")
     sql("PRAGMA query_only = 1")
     expect_told(503, "storage_read_only") { ask(:post, "/api/formulas", document) }
-    expect(ask(:get, "/api/formulas")["count"]).to eq(0)
+    shelf = nil
+    expect { shelf = ask(:get, "/api/formulas") }.to output(/storage_read_only/).to_stderr
+    expect([shelf["count"], shelf["rows"].first["summary"]["texture"]]).to eq([1, ElmCup.summary(document)["texture"]])
   end
 
   it "says that a page is damaged, at once where it is met, and after the start of all of them" do

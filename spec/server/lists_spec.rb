@@ -178,6 +178,9 @@ RSpec.describe "Lists", server: true do
         "aside" => [a_hash_including("code" => "event_of_another_version", "detail" => a_string_matching(/sung.*another version/))])
       expect(ask(:get, "/api/batches/#{odd}")).to include("status" => 422, "detail" => a_string_matching(/sung/))
       expect(ask(:get, "/api/batches/#{odd}/events")["events"].map { |event| event["kind"] }).to include("sung")
+      events = ElmCupServer::BatchEvent.count
+      expect(ask(:post, "/api/batches/#{odd}/events", {events: [happened("note", {text: "More"})]})).to include("status" => 422)
+      expect(ElmCupServer::BatchEvent.count).to eq(events)
       ask(:delete, "/api/batches/#{odd}")
       expect(ask(:get, "/api/batches?aside=only")["count"]).to eq(0)
       ask(:post, "/api/batches/#{odd}/restore")

@@ -31,7 +31,8 @@ const diets = computed(() => summary.value.diets.filter((diet) => SHOWN.includes
     />
     <span class="name">{{ formula.name }}</span>
     <span class="texture">{{ summary.texture ?? 'not judged' }}</span>
-    <span class="quiet">{{ quiet }}</span>
+    <span v-if="formula.stale" class="quiet">is being judged again</span>
+    <span v-else class="quiet">{{ quiet }}</span>
     <span v-if="summary.breaches.length" class="quiet broken">needs {{ summary.breaches.join(', ') }}: broken</span>
     <span v-else class="quiet">{{ diets }}</span>
   </RouterLink>
