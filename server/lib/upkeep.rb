@@ -6,9 +6,9 @@ module ElmCupServer
   module Upkeep
     # Seconds that a request may take to make what it shows itself.
     AT_ONCE = 0.05
-    # So many rows are written at once, and seconds between: others come first.
-    GROUP = 20
-    PAUSE = 0.01
+    # So many rows are written at once. Between two groups it rests as long as one took, and this many seconds at least: others come first.
+    GROUP = 5
+    PAUSE = 0.003
     LISTS = [FormulaRow, BatchRow].freeze
     LOCK = Mutex.new
 
@@ -38,8 +38,9 @@ module ElmCupServer
       def until_none(list)
         ids = list.stale.pluck(:id)
         ids.each_slice(GROUP) do |some|
+          began = Searches::CLOCK.call
           list.make_again(list.ready.where(id: some).to_a)
-          sleep PAUSE
+          sleep [PAUSE, Searches::CLOCK.call - began].max
         end
         ids.size
       end

@@ -8,6 +8,9 @@ module ElmCupServer
       base.extend(Reading)
     end
 
+    # Held by the request that makes rows again: with many at once one is enough.
+    MAKING = Mutex.new
+
     # Of a class of rows.
     module Reading
       # Rows that hold each word of `asked`.
@@ -23,15 +26,18 @@ module ElmCupServer
       # Rows that wait to be made again.
       def stale = where.not(made_by: made_by)
 
-      # Makes those of `rows` that are stale again until `seconds` are over, and gives all rows as the contract has them: those that are
-      # stale still say so, and are made again behind. A row that was never made is made in any case.
+      # Makes those of `rows` that are stale again until `seconds` are over, unless another request does so, and gives all rows as the
+      # contract has them: those that are stale still say so, and are made again behind. A row that was never made is made in any case.
       def answers(rows, seconds: Upkeep::AT_ONCE)
         by = made_by
-        until_then = now + seconds
+        alone = MAKING.try_lock
+        until_then = alone ? now + seconds : 0
         told = rows.flat_map { |row| (row.made_by == by || (now > until_then && row.made_by != "")) ? row : shown_again(row) }
         waiting = told.reject { |row| row.made_by == by }
         Upkeep.soon if waiting.any?
         told.map { |row| waiting.include?(row) ? row.to_answer.merge("stale" => true) : row.to_answer }
+      ensure
+        MAKING.unlock if alone
       end
 
       # Makes rows again by what holds now, all in one writing that waits for no reckoning. What was written meanwhile stays.

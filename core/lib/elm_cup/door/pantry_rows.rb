@@ -13,8 +13,11 @@ module ElmCup
         price ? unpriced(entry, library).merge("price" => price(price)) : unpriced(entry, library)
       end
 
-      # The same without what it costs, kept with the library.
-      def self.unpriced(entry, library) = library.shown.fetch(entry.id) { row_of(entry, library) }
+      # The same without what it costs, kept with the library; a row that ships is the same in all of them.
+      def self.unpriced(entry, library)
+        kept = library.own?(entry.id) ? library : Ingredient::Library.default
+        kept.shown.fetch(entry.id) { row_of(entry, library) }
+      end
 
       def self.row_of(entry, library)
         {

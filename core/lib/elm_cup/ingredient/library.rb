@@ -21,14 +21,14 @@ module ElmCup
       attr_reader :readings, :parts, :per_gram, :shown
 
       def initialize
-        @own = [].freeze
+        @own = {}.freeze
         @currency = nil
         @prices = {}.freeze
         @entries = DataTable.rows("ingredients").to_h { |row| [row["id"], Entry.from_row(row)] }.freeze
         @weights = DataTable.rows("forms").map { |row| Weight.from_row(row) }.group_by(&:ingredient).freeze
         @binding = DataTable.rows("binding").to_h { |row| [[row["ingredient"], row["form"]], BindingFigures.from_row(row)] }.freeze
         @binding_of = @binding.values.group_by(&:ingredient).freeze
-        @shipped = @entries.keys.freeze
+        @shipped = @entries.transform_values { true }.freeze
         @form_words = FormWords.new(DataTable.rows("form_words"))
         @descriptors = DataTable.rows("descriptors").to_h { |row| [Naming::NameWords.of(row["word"]).first, row["note"]] }.freeze
         @ambiguous_names = DataTable.rows("ambiguous_names")
@@ -59,10 +59,10 @@ module ElmCup
       def all = @entries.values
 
       # The id is a row that ships.
-      def shipped?(id) = @shipped.include?(id)
+      def shipped?(id) = @shipped.key?(id)
 
       # The household added or changed it.
-      def own?(id) = @own.include?(id)
+      def own?(id) = @own.key?(id)
 
       # The Entry with this id; nil if there is none.
       def [](id) = @entries[id]
@@ -82,14 +82,14 @@ module ElmCup
       private
 
       def overlay(mades, currency)
-        @own = mades.map { |made| made.entry.id }.freeze
+        @own = mades.to_h { |made| [made.entry.id, true] }.freeze
         @currency = currency
         @prices = mades.to_h { |made| [made.entry.id, made.price] }.compact.freeze
         @entries = mades.to_h { |made| [made.entry.id, made.entry] }.then { |own| own.merge(@entries.except(*own.keys)) }.freeze
         @weights = @weights.merge(mades.to_h { |made| [made.entry.id, made.weights] }).freeze
         @binding_of = @binding_of.merge(mades.to_h { |made| [made.entry.id, made.binding] }).freeze
         own = mades.flat_map(&:binding).to_h { |figures| [[figures.ingredient, figures.form], figures] }
-        @binding = @binding.reject { |(id, _), _| @own.include?(id) }.merge(own).freeze
+        @binding = @binding.reject { |(id, _), _| @own.key?(id) }.merge(own).freeze
         finish
       end
 

@@ -34,7 +34,7 @@ async function keep() {
     <form @submit.prevent="keep">
       <p class="quiet">{{ why }}</p>
       <label class="screen-reader" for="mend-text">What is stored of {{ name }}</label>
-      <Textarea id="mend-text" v-model="typed" rows="14" fluid spellcheck="false" class="text" />
+      <Textarea id="mend-text" v-model="typed" autofocus rows="14" fluid spellcheck="false" class="text" />
       <p v-if="wrong" class="wrong" role="alert">{{ wrong }}</p>
       <div class="ends">
         <Button type="button" label="Leave it as it is" severity="secondary" @click="visible = false" />
