@@ -9,6 +9,8 @@ module ElmCupServer
     # Rows of about three screens.
     USUAL = 25
     MOST = 100
+    # The largest id that SQLite gives.
+    MOST_ID = 2**63 - 1
 
     # No cursor that a page was ended with.
     class Lost < StandardError
@@ -54,10 +56,15 @@ module ElmCupServer
       Base64.urlsafe_encode64(JSON.generate([@order, row.read_attribute("sorted_by"), row.read_attribute(@id.name)]), padding: false)
     end
 
+    # A list can be sorted by it: a number, or text.
+    def sortable?(value)
+      value.is_a?(Numeric) || (value.is_a?(String) && value.valid_encoding? && !value.match?(ElmCup::Document::WholeCharacters::CONTROL))
+    end
+
     # [what it is sorted by, id] of a cursor of this order.
     def placed(cursor)
       order, value, id = JSON.parse(Base64.urlsafe_decode64(cursor))
-      raise Lost if order != @order || !id.is_a?(Integer) || [String, Numeric].none? { |kind| value.is_a?(kind) }
+      raise Lost unless order == @order && id.is_a?(Integer) && id.between?(1, MOST_ID) && sortable?(value)
 
       [value, id]
     rescue ArgumentError, JSON::ParserError

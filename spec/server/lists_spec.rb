@@ -60,7 +60,9 @@ RSpec.describe "Lists", server: true do
 
     it "says of a cursor that is none that it is none" do
       make("One")
-      [["x"], ["W10"], ["!!!"], [Base64.urlsafe_encode64('["-name","a",1]')], [Base64.urlsafe_encode64('["name",[],1]')]].each do |(cursor)|
+      [["x"], ["W10"], ["!!!"], [Base64.urlsafe_encode64('["-name","a",1]')], [Base64.urlsafe_encode64('["name",[],1]')],
+        [Base64.urlsafe_encode64('["name","\\u0000",1]')], [Base64.urlsafe_encode64('["name","\\udfff",1]')],
+        [Base64.urlsafe_encode64("[\"name\",\"a\",#{10**40}]")], [Base64.urlsafe_encode64("null")]].each do |(cursor)|
         expect(ask(:get, "/api/formulas?cursor=#{cursor}")).to include("status" => 422, "detail" => a_string_matching(/first page/))
       end
       expect(ask(:get, "/api/formulas?order=colour")).to include("status" => 400)

@@ -13,11 +13,8 @@ module ElmCup
         price ? unpriced(entry, library).merge("price" => price(price)) : unpriced(entry, library)
       end
 
-      # The same without what it costs, kept with the library; a row that ships is the same in all of them.
-      def self.unpriced(entry, library)
-        kept = library.own?(entry.id) ? library : Ingredient::Library.default
-        kept.shown.fetch(entry.id) { row_of(entry, library) }
-      end
+      # The same without what it costs, kept with the library.
+      def self.unpriced(entry, library) = library.shown(entry.id).fetch(entry.id) { row_of(entry, library) }
 
       def self.row_of(entry, library)
         {

@@ -17,8 +17,12 @@ module ElmCup
       attr_reader :currency
 
       # BoundedCaches of Lines by what they were read from, of whole parts that take of no other (Assessment::Part
-      # keeps them), of what a gram of an ingredient brings (Balance::PerGram), and of rows as screens show them (Door::PantryRows).
-      attr_reader :readings, :parts, :per_gram, :shown
+      # keeps them), and of what a gram of an ingredient brings (Balance::PerGram).
+      attr_reader :readings, :parts, :per_gram
+
+      # The BoundedCache of rows as screens show them (Door::PantryRows) that the row with this id is kept in: one that ships is the same in
+      # every library over it.
+      def shown(id) = own?(id) ? @shown : @shown_of_base
 
       def initialize
         @own = {}.freeze
@@ -83,6 +87,7 @@ module ElmCup
 
       def overlay(mades, currency)
         @own = mades.to_h { |made| [made.entry.id, true] }.freeze
+        @shown_of_base = @shown
         @currency = currency
         @prices = mades.to_h { |made| [made.entry.id, made.price] }.compact.freeze
         @entries = mades.to_h { |made| [made.entry.id, made.entry] }.then { |own| own.merge(@entries.except(*own.keys)) }.freeze
@@ -107,6 +112,7 @@ module ElmCup
         @parts = BoundedCache.new(KEPT_PARTS)
         @per_gram = BoundedCache.new(KEPT_READINGS)
         @shown = BoundedCache.new(KEPT_READINGS)
+        @shown_of_base ||= @shown
         freeze
       end
     end
