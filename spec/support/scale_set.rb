@@ -67,9 +67,11 @@ class ScaleSet
   # Like the first, which is made as the server makes it.
   def rows(ids)
     formula_of = ElmCupServer::FormulaVersion.where(id: ids.map(&:last).uniq).pluck(:id, :formula_id).to_h
+    uuids = ElmCupServer::Batch.where(id: ids.map(&:first)).pluck(:id, :uuid).to_h
     first = ElmCupServer::BatchRow.made_of(ElmCupServer::Batch.find(ids.first.first))
     insert(ElmCupServer::BatchRow, ids.each_with_index.map { |(id, version), n|
-      first.merge(batch_id: id, formula_id: formula_of[version], made_at: now - 3600 * n, search: "#{NOUNS[n % 10]} #{SHAPES[n % 6]} #{n}")
+      first.merge(batch_id: id, formula_id: formula_of[version], made_at: now - 3600 * n, search: "#{NOUNS[n % 10]} #{SHAPES[n % 6]} #{n}",
+        shown: first[:shown].sub(uuids[ids.first.first], uuids[id]))
     })
   end
 

@@ -20,6 +20,14 @@ RSpec.describe "Long lists in the browser", system: true do
     first, nodes = drawn
     expect(first).to be < 30
     expect(page).to have_css("[aria-setsize='150']")
+    # With the Tab key one goes from each to the next, past what was drawn at first.
+    find("select").click.send_keys(:escape)
+    places = Array.new(40) {
+      page.send_keys(:tab)
+      sleep 0.03
+      page.evaluate_script("+document.activeElement.closest('[aria-posinset]')?.ariaPosInSet")
+    }
+    expect(places).to eq((1..40).to_a)
     60.times do
       break if drawn.first == 150
 

@@ -37,3 +37,10 @@ const { drawn, before, after, measure } = useVirtualRows(
     </li>
   </ul>
 </template>
+
+<style scoped>
+/* What is measured anew moves the page by itself; the browser's own anchor would do it twice. */
+ul {
+  overflow-anchor: none;
+}
+</style>

@@ -34,6 +34,7 @@ const { drawn, before, after, measure } = useVirtualRows(
   <div ref="shelf">
     <div
       ref="list"
+      class="boards"
       role="list"
       aria-label="Formulas"
       :style="{ paddingTop: `${before}px`, paddingBottom: `${after}px` }"
@@ -63,6 +64,10 @@ const { drawn, before, after, measure } = useVirtualRows(
 </template>
 
 <style scoped>
+/* What is measured anew moves the page by itself; the browser's own anchor would do it twice. */
+.boards {
+  overflow-anchor: none;
+}
 .board {
   display: grid;
   padding-bottom: 20px;

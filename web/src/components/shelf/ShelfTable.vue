@@ -84,6 +84,10 @@ const { drawn, before, after, measure } = useVirtualRows(
 </template>
 
 <style scoped>
+/* What is measured anew moves the page by itself; the browser's own anchor would do it twice. */
+tbody {
+  overflow-anchor: none;
+}
 .scroll {
   overflow-x: auto;
 }
