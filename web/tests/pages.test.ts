@@ -80,5 +80,25 @@ describe('A list that comes a page at a time', () => {
     await list.more()
     expect(list.error.value).toBe('No answer')
     expect(list.rows.value).toEqual([{ id: 1 }])
+    ask.mockResolvedValueOnce(page([2]))
+    await list.tryAgain()
+    expect([list.error.value, list.rows.value]).toEqual([undefined, [{ id: 1 }, { id: 2 }]])
+    expect(ask.mock.calls).toEqual([[undefined], ['b'], ['b']])
+  })
+
+  it('fetches more that was asked for while a page was judged again', async () => {
+    let late: (page: Page<Row>) => void = () => {}
+    const ask = vi
+      .fn()
+      .mockResolvedValueOnce(page([1], 'b', true))
+      .mockImplementationOnce(() => new Promise((answer) => (late = answer)))
+      .mockResolvedValueOnce(page([2]))
+    const list = begin(ask)
+    await settle()
+    await vi.advanceTimersByTimeAsync(1500)
+    await list.more()
+    late(page([1], 'b'))
+    await settle()
+    expect(list.rows.value!.map((row) => row.id)).toEqual([1, 2])
   })
 })

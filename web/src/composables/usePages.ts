@@ -25,6 +25,8 @@ export function usePages<Row extends { stale?: boolean }>(
   let turn = 0
   let again: ReturnType<typeof setTimeout> | undefined
   let tries = 0
+  /** More was asked for while something else was on its way. */
+  let wanted = false
 
   async function fetchPage(from: string | undefined, place: (page: Page<Row> & { from?: string }) => void) {
     const mine = turn
@@ -49,11 +51,14 @@ export function usePages<Row extends { stale?: boolean }>(
   }
   const last = () => pages.value?.at(-1)
   async function more() {
+    wanted = busy.value
     const next = last()?.next
     if (busy.value || !next) return
     await fetchPage(next, (page) => (pages.value = [...(pages.value ?? []), page]))
     settle()
   }
+  /** After what failed: the page that did not come, or the first. */
+  const tryAgain = () => (pages.value ? more() : start())
   const waits = (page: Page<Row>) => page.rows.some((row) => row.stale)
   function settle() {
     clearTimeout(again)
@@ -66,6 +71,7 @@ export function usePages<Row extends { stale?: boolean }>(
           (fresh) => (pages.value = pages.value?.map((each) => (each === page ? fresh : each))),
         )
       settle()
+      if (wanted) await more()
     }, SOON)
   }
   if (asked) watch(asked, start)
@@ -78,5 +84,6 @@ export function usePages<Row extends { stale?: boolean }>(
     busy,
     start,
     more,
+    tryAgain,
   }
 }

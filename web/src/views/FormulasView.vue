@@ -34,6 +34,7 @@ const {
   count,
   error,
   more,
+  tryAgain,
   start: list,
 } = usePages<FormulaSummary>(
   (cursor) =>
@@ -117,8 +118,7 @@ async function back({ id, name }: Deleted) {
       <Button label="New formula" :loading="starting" @click="start" />
     </div>
     <SetAsideList :items="aside" :mend="mendAside" @save="saveAside" @drop="dropAside" />
-    <p v-if="error" role="alert">{{ error }}</p>
-    <div v-else-if="!formulas || !library" class="skeleton" aria-hidden="true" />
+    <div v-if="!formulas || !library" :class="{ skeleton: !error }" aria-hidden="true" />
     <p v-else-if="!formulas.length && !wanted">
       The shelf is empty. <button type="button" class="link-button" @click="start">Start a formula</button>: type its
       lines and the cup fills.
@@ -132,6 +132,9 @@ async function back({ id, name }: Deleted) {
       @end="more"
     />
     <ShelfGrid v-else :formulas="formulas" :library="library" :count="count" @end="more" />
+    <p v-if="error" role="alert">
+      {{ error }} <button type="button" class="link-button" @click="tryAgain">Try again</button>
+    </p>
     <section v-if="deleted.length" class="deleted" aria-labelledby="deleted-title">
       <h2 id="deleted-title">Deleted just now</h2>
       <ul>

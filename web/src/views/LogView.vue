@@ -18,7 +18,7 @@ const library = useLibrary()
 const asked = ref('')
 const wanted = refDebounced(asked, TYPING)
 const texture = ref<TextureId | ''>('')
-const { rows, count, error, more } = usePages<BatchSummary>(
+const { rows, count, error, more, tryAgain } = usePages<BatchSummary>(
   (cursor) =>
     unwrap(
       api.GET('/api/batches', {
@@ -90,8 +90,7 @@ async function bringBack(id: string) {
       <svg viewBox="0 0 16 16" aria-hidden="true"><path d="M8 3l5 5-5 5-5-5z" class="seen" /></svg> seen, on the scale
       from loose to pours
     </p>
-    <p v-if="error" role="alert">{{ error }}</p>
-    <div v-else-if="!rows || !library" class="skeleton" aria-hidden="true" />
+    <div v-if="!rows || !library" :class="{ skeleton: !error }" aria-hidden="true" />
     <p v-else-if="!rows.length && !wanted && !texture">
       Nothing is written down yet. Open a formula, make it, and fill in “Made it”.
     </p>
@@ -108,6 +107,9 @@ async function bringBack(id: string) {
     >
       <LogEntry :batch="row" :textures="library.textures" />
     </VirtualRows>
+    <p v-if="error" role="alert">
+      {{ error }} <button type="button" class="link-button" @click="tryAgain">Try again</button>
+    </p>
   </div>
 </template>
 
