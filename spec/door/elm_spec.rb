@@ -111,8 +111,8 @@ RSpec.describe "bin/elm" do
       input: JSON.generate(document.merge("wishes" => ["texture=tacky"]))).first)
     added = own["answers"].flat_map { |each| each["changes"].select { |change| change["kind"] == "added" } }
     expect(added.map { |change| change["ingredient"] } - %w[maple water]).to eq([])
-    clash = JSON.parse(elm("balance", "-", "--want", "kcal<=50,kcal>=80", input: JSON.generate(document)).first)
-    expect(clash["clashes"].first).to include("wishes" => ["kcal<=50", "kcal>=80"])
+    clash = JSON.parse(elm("balance", "-", "--want", "kcal<=60,kcal>=80", input: JSON.generate(document)).first)
+    expect(clash["clashes"].first).to include("wishes" => ["kcal<=60", "kcal>=80"])
     expect(clash["clashes"].first["relax"].map { |relax| relax["to"] }).to all(be_a(Numeric))
   end
 
@@ -128,7 +128,7 @@ RSpec.describe "bin/elm" do
     bowls = JSON.parse(elm("cupboard", "-", input: JSON.generate(cupboard)).first)
     expect([bowls["elm_cup"], bowls["answers"].first["family"]]).to eq(["balance/1", "date-led"])
     expect(JSON.parse(elm("trial", "-", "--pieces", "2", input: json).first)).to include("elm_cup" => "trial/1", "scale" => 0.1)
-    bowl = {"elm_cup" => "bowl/1", "family" => "date-led", "grams" => 400, "roughly" => ["dates", "1 cup almonds"], "seen" => "crumbly",
+    bowl = {"elm_cup" => "bowl/1", "family" => "date-led", "grams" => 400, "roughly" => ["dates", "1 cup almonds"], "seen" => "presses",
             "want" => "rolls"}
     expect(JSON.parse(elm("rescue", "-", input: JSON.generate(bowl)).first)["rescue"]["options"].first["ingredient"]).to eq("water")
   end

@@ -185,8 +185,8 @@ RSpec.describe "A formula of several components" do
     end
 
     it "offers doses that go into the flavour" do
-      wet = document.merge("splits" => [{"name" => "wet", "share" => 0.2, "lines" => [{"text" => "3 tbsp water"}]}])
-      option = ElmCup.assess(wet)["splits"][0]["rescue"]["options"].first
+      wet = document.merge("splits" => [{"name" => "wet", "share" => 0.2, "lines" => [{"text" => "2 tbsp honey"}]}])
+      option = ElmCup.assess(wet)["splits"][0]["rescue"]["options"].find { |each| each["kind"] == "dose" }
       expect(option["patch"].first["path"]).to eq("/splits/0/lines/-")
       expect(ElmCup.assess(patched(wet, option["patch"]))["splits"][0]["texture"]).to eq("rolls")
     end

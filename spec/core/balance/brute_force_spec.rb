@@ -2,12 +2,16 @@
 
 # Every count of spoons of small bowls, tried one after the other with sums written out here, against what Balance finds.
 RSpec.describe "Balance beside all spoon counts" do
-  # mL a gram: watery, pulp, fat, demand (docs/model.md, Binding); grams a cup (docs/model.md, Measures); text.
+  # mL a gram: syrup, free water, pulp, fat, demand; g of loose sugar a gram; grams a cup (docs/model.md, Binding and Measures).
   stuff = {
-    "rolled oats, ground" => [0, 0, 0, 1.1, 95.0], "almond flour" => [0, 0, 0, 0.69, 100.0], "honey" => [0.70, 0, 0, 0, 339.0],
-    "maple syrup" => [0.75, 0, 0, 0, 315.0],
-    "almond butter" => [0, 0, 0.60, 0.36, 256.0], "tahini" => [0, 0, 0.63, 0.31, 240.0], "date paste" => [0, 0.52, 0, 0.46, 270.0]
+    "rolled oats, ground" => [0, 0, 0, 0, 1.1, 0, 95.0], "almond flour" => [0, 0, 0, 0.07, 0.66, 0, 100.0],
+    "honey" => [0.70, 0, 0, 0, 0, 0, 339.0], "maple syrup" => [0.75, 0, 0, 0, 0, 0, 315.0],
+    "almond butter" => [0, 0, 0, 0.60, 0.36, 0, 256.0], "tahini" => [0, 0, 0, 0.63, 0.31, 0, 240.0],
+    "date paste" => [0, 0, 0.52, 0, 0.46, 0.218, 270.0]
   }
+  water = [0, 2.5, 0, 0, 0, 0]
+  # Nothing in these bowls is like water: its coming in costs .30, each step .01 more.
+  comes = 0.30
   cup = 236.5882365
   tsp = cup / 48
   # text => [mL, step in mL]: under 2 tsp 1/2 tsp, under 3 tbsp 1 tsp, under 1 cup 1 tbsp, else 1/4 cup.
@@ -16,9 +20,9 @@ RSpec.describe "Balance beside all spoon counts" do
   water_grams = 237.0 / 48
 
   define_method(:number) do |grams|
-    a, b, o, d = 4.times.map { |at| grams.sum { |each, figures| each * figures[at] } }
-    supply = a + b + o - 0.7 * [b, o].min
-    3 + Math.log(supply / d / 0.82) / Math.log(1.33)
+    syrup, free, pulp, fat, demand, sugar = 6.times.map { |at| grams.sum { |each, figures| each * figures[at] } }
+    counted = [free, 0.54 * free + 0.6 * sugar].min
+    3 + Math.log((syrup + counted + pulp + fat - 0.7 * [pulp, fat].min) / demand / 0.82) / Math.log(1.33)
   end
 
   44.times do |seed|
@@ -37,10 +41,13 @@ RSpec.describe "Balance beside all spoon counts" do
       ranges = all.map { |grams, step, _| (-((grams / 2 / step) + 1e-9).floor..((grams / step) + 1e-9).floor).to_a }
       tried = ranges[0].product(ranges[1], ranges[2], (0..most_water).to_a)
       least = lambda do |from, to|
-        tried.filter_map { |*counts, water|
-          cost = counts.zip(all).sum { |count, (grams, step, _)| count.abs * step / grams } + (water.zero? ? 0 : 0.15 + 0.01 * water)
-          cost if number(counts.zip(all).map { |count, (grams, step, figures)| [grams + count * step, figures] } + [[water * water_grams,
-            [2.5, 0, 0, 0]]]).between?(from, to)
+        tried.filter_map { |*counts, spoons|
+          lines = counts.zip(all).map { |count, (grams, step, figures)| [grams + count * step, figures] }
+          # Water only where there is sugar to take it: .52 g a gram.
+          next if spoons * water_grams > 0.52 * lines.sum { |grams, figures| grams * figures[5] } + 1e-9
+
+          cost = counts.zip(all).sum { |count, (grams, step, _)| count.abs * step / grams } + (spoons.zero? ? 0 : comes + 0.01 * spoons)
+          cost if number([*lines, [spoons * water_grams, water]]).between?(from, to)
         }.min
       end
       document = formula(*lines.map { |text, name| "#{text} #{name}" }, want: want)

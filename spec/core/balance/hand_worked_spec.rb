@@ -7,23 +7,27 @@ RSpec.describe "Balance worked by hand" do
   # .82 * 1.33 ** (2.29 - 3) = .670 and .82 * 1.33 ** (2.70 - 3) = .753.
   let(:dry) { formula("1 cup rolled oats, ground", "1/4 cup honey", want: "presses") }
 
-  it "takes 1 tsp of water: .16, where 1 tbsp of honey is a quarter more of it: .25" do
-    answer = balance(dry, "texture=presses", have: [])["answers"].first
-    expect(answer["changes"].map { |change| change["text"] }).to eq(["+1 tsp water"])
-    # (59.3 + 4.93 * 2.5) / 104.5 = .686
-    expect(answer["after"]["components"].first["saturation"]["value"]).to be_within(0.003).of(0.686)
-    expect(answer["size"]).to be_within(1e-6).of(0.15 + 0.01)
-    expect(answer["proved_optimal"]).to be(true)
-  end
-
-  it "takes the honey where water may not be had, and not a quarter cup less of oats, which overshoots" do
-    answers = balance(dry, "texture=presses", "without:water", have: [])["answers"]
+  # Nothing there is sugar or pulp, so water is no help: it would only wet the oats (.54 of its 2.5 mL, without sugar).
+  it "takes 1 tbsp of honey, and not a quarter cup less of oats, which overshoots" do
+    answers = balance(dry, "texture=presses", have: [])["answers"]
     expect(answers.first["changes"].map { |change| change["text"] }).to eq(["+1 tbsp honey"])
     # (84.75 * 5 / 4 * .70) / 104.5 = .710; less oats: 59.3 / (71.25 * 1.1) = .757, past .753.
     expect(answers.first["after"]["components"].first["saturation"]["value"]).to be_within(0.003).of(0.710)
     expect(answers.first["size"]).to be_within(1e-6).of(0.25)
+    expect(answers.first["proved_optimal"]).to be(true)
     expect(answers[1]["changes"].map { |change| change["text"] }).to eq(["−1/4 cup rolled oats"])
     expect(answers.map { |answer| answer["why"].include?("only just reached") }).to eq([false, true])
+  end
+
+  # D = 95 * 1.1 + 100 * .48 = 152.5 mL, s = 59.3 mL: S = .389. 100 g of sugar take 52 g of water at the most. To press in the middle,
+  # s must be at least .670 * 152.5 = 102.2 mL: 42.9 more, 17.2 g of water at 2.5 mL a gram (60 g of sugar are there for 42.9 mL and more),
+  # 4 tsp of 4.94 g: (59.3 + 49.4) / 152.5 = .713.
+  it "takes water where there is sugar for it: .30 as nothing like it is there, .01 a teaspoon" do
+    sweet = formula("1 cup rolled oats, ground", "1/4 cup honey", "100 g granulated sugar", want: "presses")
+    answer = balance(sweet, "texture=presses", "lock:honey", "lock:oats-rolled", "lock:sugar-granulated", have: [])["answers"].first
+    expect(answer["changes"].map { |change| change["text"] }).to eq(["+4 tsp water"]).or eq(["+1 tbsp + 1 tsp water"])
+    expect(answer["size"]).to be_within(1e-6).of(0.30 + 0.04)
+    expect(answer["after"]["components"].first["saturation"]["value"]).to be_within(0.003).of(0.713)
   end
 
   it "leaves what is locked and moves the other" do
@@ -65,8 +69,8 @@ RSpec.describe "Balance worked by hand" do
   it "finds a clash of two and its price" do
     # Sugar a piece of 20 g is at most 20 times its share; oats ground and honey alone: more honey for the one, less for the other.
     document = formula("1 cup rolled oats, ground", "1/2 cup honey", shape: {"kind" => "ball", "piece_grams" => 20})
-    clash = balance(document, "texture=tacky", "sugars<=9", "without:water", "lock:oats-rolled", have: [])["clashes"].first
-    expect(clash["wishes"]).to contain_exactly("texture=tacky", "sugars<=9", "without:water")
+    clash = balance(document, "texture=tacky", "sugars<=9", "lock:oats-rolled", have: [])["clashes"].first
+    expect(clash["wishes"]).to contain_exactly("texture=tacky", "sugars<=9")
     # Tacky begins at S = .82 * 1.33 ** 1 = 1.09: honey >= 1.09 * 104.5 / .70 = 162.8 g, reached by tbsp from 169.5 g: 7 tbsp fall short
     # of it at 148.3 g, 8 tbsp, the half cup there is, give 169.5 g: 20 * 169.5 * .8 / 264.5 = 10.6 g of sugar at the least.
     honey = ElmCup.shipped["honey"].composition.sugars / 100

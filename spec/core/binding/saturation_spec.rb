@@ -14,16 +14,30 @@ RSpec.describe ElmCup::Binding::Saturation do
     random = Random.new(1)
     50.times do
       a, b, o, d = Array.new(4) { random.rand(0.1..50.0) }
-      supply = described_class.new(water: a, syrup: 0.0, pulp: b, fat: o, demand: d).supply
+      supply = described_class.new(syrup: a, pulp: b, fat: o, demand: d).supply
       keep = 1 - described_class::LAMBDA
       expect(supply).to be_within(1e-9).of([a + b + keep * o, a + keep * b + o].max)
     end
   end
 
+  # Source: docs/model.md, Binding, F: w g of free water offer 2.5 w, or 1.35 w + .6 U where U g of loose sugar are too few for it.
+  it "counts free water by the sugar that it finds" do
+    [[10, 40], [10, 19.3], [10, 5], [10, 0]].each do |water, sugar|
+      offered = described_class.new(free: 2.5 * water, sugar: sugar, syrup: 0.0, pulp: 0.0, fat: 0.0, demand: 1.0).supply
+      expect(offered).to be_within(1e-9).of([2.5 * water, 1.35 * water + 0.6 * sugar].min)
+    end
+    water = ->(*lines) { bowl(*lines)["binder_split_ml"]["water"] }
+    expect(water.call("20 g water", "100 g almond flour")).to be_within(0.05).of(1.35 * 20)
+    expect(water.call("20 g water", "100 g almond flour", "100 g granulated sugar")).to be_within(0.05).of(50)
+    # Syrups are full of sugar, the water in butter stays in its fat: neither dissolves any. Butter holds .16 mL a gram.
+    expect(bowl("40 g honey", "100 g granulated sugar")["binder_ml"]).to eq(28.0)
+    expect(water.call("50 g dairy butter", "100 g almond flour")).to be_within(0.01).of(8)
+  end
+
   it "says pours where nothing is dry, loose where nothing binds, and nothing where neither is" do
     expect(bowl("100 g honey")).to include("texture" => "pours", "sentence" => /nothing dry/)
     expect(bowl("100 g honey")).not_to have_key("saturation")
-    expect(bowl("100 g almond flour")).to include("texture" => "loose", "sentence" => /nothing binds/)
+    expect(bowl("100 g oat flour")).to include("texture" => "loose", "sentence" => /nothing binds/)
     expect(bowl("5 g salt")).not_to have_key("texture")
     expect(bowl).to include("sentence" => "There is nothing in it yet.", "grams" => 0.0)
   end
@@ -39,10 +53,16 @@ RSpec.describe ElmCup::Binding::Saturation do
     expect(ElmCup::Fat::LiquidShare.share("dairy_butter", 50)).to eq(1.0)
   end
 
-  it "lets powdered sugar dissolve in watery bowls only" do
-    form = ->(*lines) { bowl(*lines)["lines"].last["form"] }
-    expect(form.call("50 g maple syrup", "60 g almond flour", "30 g powdered sugar")).to eq("dissolved")
-    expect(form.call("50 g almond butter", "30 g powdered sugar")).to eq("powder")
+  # Source: docs/model.md, Binding: of G g of powdered sugar w g of free water take out min(G, 2 w) at once; the rest takes .30 mL a gram.
+  it "lets powdered sugar dissolve in free water, two grams a gram, and in nothing else" do
+    demand = ->(*lines) { bowl(*lines)["lines"].last["demand_ml"] }
+    expect(demand.call("50 g maple syrup", "60 g almond flour", "30 g powdered sugar")).to eq(9.0)
+    expect(demand.call("50 g almond butter", "30 g powdered sugar")).to eq(9.0)
+    expect(demand.call("10 g water", "60 g almond flour", "30 g powdered sugar")).to be_within(0.01).of(3.0)
+    expect(demand.call("20 g water", "60 g almond flour", "30 g powdered sugar")).to eq(0.0)
+    # Four grams of it in two bowls of the same are one bowl: the share goes by all of it.
+    twice = bowl("10 g water", "60 g almond flour", "15 g powdered sugar", "15 g powdered sugar")
+    expect(twice["lines"].last(2).map { |line| line["demand_ml"] }).to eq([1.5, 1.5])
   end
 
   it "takes walnuts to paste where dates lead in the processor, unless the line names a form" do
@@ -72,10 +92,11 @@ RSpec.describe ElmCup::Binding::Saturation do
     expect(part["binder_split_ml"]["masked"]).to be < 0
   end
 
-  # Worked by hand from the listed figures: honey .70, tahini .63, maple .75, dates .52, water 2.5, melted coconut oil 1.09 mL a gram.
+  # Worked by hand from the listed figures: honey .70, tahini .63, maple .75, dates .52, melted coconut oil 1.09 mL a gram; 10 g of water
+  # find 10.9 g of sugar in 50 g of dates, so 1.35 * 10 + .6 * 10.9 = 20.0 mL, and 50 g find none in oats: 67.5 mL.
   it "shares the binder into what sticks and what is fat" do
     {["40 g honey", "20 g tahini", "60 g oats"] => [28 / 40.6, 12.6 / 40.6],
-     ["50 g soft dates, to paste", "20 g maple syrup", "10 g water", "10 g coconut oil, melted", "30 g oats"] => [41 / 76.9, 10.9 / 76.9],
+     ["50 g soft dates, to paste", "20 g maple syrup", "10 g water", "10 g coconut oil, melted", "30 g oats"] => [41 / 71.9, 10.9 / 71.9],
      ["50 g tahini", "60 g oats"] => [0, 1], ["50 g water", "60 g oats"] => [0, 0]}.each do |lines, (tack, grease)|
       expect(bowl(*lines).values_at("tack", "grease")).to match([be_within(0.006).of(tack), be_within(0.006).of(grease)])
     end
@@ -85,7 +106,8 @@ RSpec.describe ElmCup::Binding::Saturation do
     expect(bowl("100 g honey", "60 g rolled oats")["advice"]).to include(/stick to your hands/)
     expect(bowl("100 g sunflower seed butter", "20 g almond flour")["advice"]).to include(/greasy/)
     expect(bowl("30 g honey", "30 g oats", "100 g chocolate chips")["advice"]).to include(/some will fall out/)
-    expect(bowl("60 g agave syrup", "80 g desiccated coconut")["little_known"]).to include("Agave syrup", "Desiccated coconut")
+    expect(bowl("60 g agave syrup", "80 g sweetened shredded coconut")["little_known"])
+      .to include("Agave syrup", "Sweetened shredded coconut")
   end
 
   # 60 g of the rest fill 50 mL, so that two fifths are 33.3 mL of pieces. Source: densities of docs/model.md, common practice.

@@ -3,12 +3,12 @@
 RSpec.describe ElmCup::Binding::Uncertainty do
   def spread(part) = Math.log(part["saturation"]["high"] / part["saturation"]["low"])
 
-  # Source: docs/model.md, Band: at the least two in three within ±.57 of a class.
+  # Source: docs/model.md, Band: at the least two in three within ±.66 of a class.
   it "is never narrower than the model's own error, and just that where every figure is sure" do
     part = bowl("100 g peanut butter", "20 g coconut flour", "40 g almond flour", "30 g maple syrup")
-    expect(spread(part)).to be >= 2 * 0.57 * Math.log(1.33) - 0.01
-    # One sigma of almond flour .10, of maple .08: together .45 of a class, under the least .52.
-    expect(spread(bowl("100 g almond flour", "100 g maple syrup"))).to be_within(0.01).of(2 * 0.57 * Math.log(1.33))
+    expect(spread(part)).to be >= 2 * 0.66 * Math.log(1.33) - 0.01
+    # One sigma of almond flour .10, of maple .08: together .7 * .45 of a class, under the least .60.
+    expect(spread(bowl("100 g almond flour", "100 g maple syrup"))).to be_within(0.01).of(2 * 0.66 * Math.log(1.33))
   end
 
   it "gives odds that sum to one and lean with the level" do
@@ -40,10 +40,12 @@ RSpec.describe ElmCup::Binding::Uncertainty do
     expect(numeric.call(2.132)).to be_within(0.001).of(0.95)
   end
 
-  it "is widened by a starred ingredient" do
+  it "is wider where little is known, and names what" do
     honey = bowl("60 g honey", "60 g rolled oats")
     agave = bowl("60 g agave syrup", "60 g rolled oats")
-    expect(spread(agave)).to be > spread(honey) * 1.2
+    # Whole chia ±.50, honey ±.12: .7 * √(.50² + .12²) / ln 1.33 = 1.26 of a class.
+    expect(spread(bowl("60 g honey", "60 g chia seeds"))).to be_within(0.02).of(2 * 1.0998 * 0.7 * Math.hypot(0.50, 0.12))
+    expect(spread(honey)).to be_within(0.01).of(2 * 0.66 * Math.log(1.33))
     expect(agave["little_known"]).to eq(["Agave syrup"])
     expect(honey["little_known"]).to eq([])
   end
@@ -64,7 +66,7 @@ RSpec.describe ElmCup::Binding::Uncertainty do
   end
 
   def moved(mix)
-    portions = mix.portions.map { |each| ElmCup::Binding::Portion.new(each.line, yield(each.figures), each.liquid) }
+    portions = mix.portions.map { |each| ElmCup::Binding::Portion.new(each.line, yield(each.figures), each.liquid, undissolved: each.undissolved) }
     ElmCup::Binding::Saturation.of(portions).number
   end
 
@@ -80,7 +82,7 @@ RSpec.describe ElmCup::Binding::Uncertainty do
 
           each.with(**letters.to_h { |letter| [letter, each.public_send(letter) * factor] })
         } - number) / 1e-5
-        (slope * first.sigma * (first.starred ? 2 : 1))**2
+        (slope * first.sigma)**2
       end
     end
     dates = mix.portions.select { |each| each.line.entry.family == "dates" }

@@ -10,7 +10,7 @@ RSpec.describe "The binding figures that a rule gives" do
   # ingredient and form that "as …" means
   named = {
     "other nut flour" => %w[almond-flour ground], "granulated sugar" => %w[sugar-granulated granulated],
-    "brown sugar" => %w[sugar-brown granulated], "powdered sugar where fat leads" => %w[sugar-powdered powder],
+    "brown sugar" => %w[sugar-brown granulated], "powdered sugar" => %w[sugar-powdered powder], "cut oats" => %w[oats-rolled cut],
     "tahini" => %w[tahini smooth],
     "cocoa" => %w[cocoa powder], "dark chocolate" => %w[chocolate-dark melted], "water" => %w[water liquid],
     "quick oats" => %w[oats-quick rolled], "plant milk" => %w[milk-plant liquid], "whole milk" => %w[milk-whole liquid],
@@ -22,6 +22,8 @@ RSpec.describe "The binding figures that a rule gives" do
   rules = {
     /\Abuilt: (?:ground to butter, )?fat\/\.91 and \.74 of the rest/ => ->(_, _, fat) { [0, 0, fat / 0.91, 0.74 * (1 - fat)] },
     /\Abuilt: pulp at moisture M, b/ => ->(_, water, _) { [0, 0.52 + 2.5 * (water - 0.22), 0, 0.46 * (1 - water) / 0.78] },
+    /\Abuilt: puree at moisture M/ => ->(_, water, _) { [0, 0.745 + 0.35 * (water - 0.31), 0, 0.407 + 0.25 * (water - 0.31)] },
+    /\Abuilt: a quarter of its fat/ => ->(row, _, fat) { [0, 0, 0.25 * fat / 0.91, row["d"].to_f] },
     /\Abuilt: 2\.5 water share,? (?:and )?fat share L\/\.91/ => ->(row, water, fat) { [2.5 * water, 0, fat / 0.91, row["d"].to_f] },
     /\Abuilt: 2\.5 (?:times its water|water share)\z/ => ->(_, water, _) { [2.5 * water, 0, 0, 0] },
     /\Abuilt: ready syrup 1\/(\d\.\d+)/ => ->(row, _, _) { [1 / row["source"][/1\/(\d\.\d+)/, 1].to_f, 0, row["o"].to_f, 0] },

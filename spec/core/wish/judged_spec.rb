@@ -18,7 +18,7 @@ RSpec.describe ElmCup::Wish::Judged do
     ElmCup::Wish::Kind.kinds.delete("band_width")
   end
 
-  let(:bites) { formula("1 cup rolled oats, ground", "10 soft dates, to paste", "1/3 cup tahini", "2 tbsp maple syrup", "1/4 tsp salt") }
+  let(:bites) { formula("1 cup rolled oats, ground", "10 soft dates, to paste", "1/2 cup tahini", "1/4 cup maple syrup", "1/4 tsp salt") }
 
   def width(document) = ElmCup.assess(document)["components"][0]["saturation"].then { |band| band["high"] - band["low"] }
 

@@ -874,11 +874,22 @@ export interface components {
             source: string;
         };
         RescueOption: {
-            ingredient: string;
+            /**
+             * @description A dose has ingredient, first_text, grams and after; rest, chill and warm have minutes and place; batch has times
+             * @enum {string}
+             */
+            kind: "dose" | "rest" | "chill" | "warm" | "batch";
+            ingredient?: string;
             text: string;
-            first_text: string;
-            grams: number;
-            after: {
+            first_text?: string;
+            grams?: number;
+            /** @description From and to */
+            minutes?: number[];
+            /** @enum {string} */
+            place?: "room" | "fridge" | "hands";
+            /** @description How many times as much of the other side in all */
+            times?: number;
+            after?: {
                 saturation: number;
                 texture: components["schemas"]["TextureId"];
             };
@@ -897,7 +908,6 @@ export interface components {
                 ingredient: string;
                 why: string;
             }[];
-            rest?: string;
         };
         Take: {
             component: string;

@@ -103,10 +103,14 @@ const name = (id: string) => library.value?.ingredients.find((each) => each.id =
             <button type="button" class="link-button" @click="explain(answer.sums)">The sums of the bowl</button>
           </p>
           <ol class="doses">
-            <li v-for="option in answer.rescue?.options ?? []" :key="option.ingredient">
-              <strong>First {{ option.first_text }}</strong
-              >, then look
-              <span class="quiet"
+            <li v-for="option in answer.rescue?.options ?? []" :key="option.text">
+              <template v-if="option.kind === 'dose'"
+                ><strong>First {{ option.first_text }}</strong
+                >, then look</template
+              >
+              <strong v-else>{{ option.text }}</strong>
+              <span v-if="option.kind !== 'dose'" class="quiet"> · {{ option.why }}</span>
+              <span v-else class="quiet"
                 >· in all about {{ option.text }}; anything from {{ figure(option.low_grams ?? 0) }} to
                 {{ figure(option.high_grams ?? 0) }} g may be right · {{ option.why }}</span
               >
@@ -121,7 +125,6 @@ const name = (id: string) => library.value?.ingredients.find((each) => each.id =
               </button>
             </li>
           </ol>
-          <p v-if="answer.rescue?.rest" class="quiet">{{ answer.rescue.rest }}</p>
           <details v-if="answer.rescue?.refused.length" class="quiet">
             <summary>What will not do</summary>
             <ul>

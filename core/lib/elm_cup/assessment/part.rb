@@ -77,7 +77,7 @@ module ElmCup
       # Binding::Rescue for the wanted texture, nil without a verdict.
       def rescue_from
         @rescue_from ||= verdict && Binding::Rescue.new(mix, want: want, measures: measures, lines_at: lines_at, opening: opening,
-          library: library)
+          resolver: resolver, library: library) { verdict.uncertainty.scale }
       end
 
       # [Ingredient::Line, its index] of every line of its own that is read.
@@ -101,7 +101,7 @@ module ElmCup
         return "A #{type.id} is not judged as a dough." unless want
         return "There is nothing in it yet." unless verdict
 
-        Binding::Sentence.new(verdict, want: want, best: rescue_from.options.first).to_s
+        Binding::Sentence.new(verdict, want: want, rescue_from: rescue_from).to_s
       end
 
       private

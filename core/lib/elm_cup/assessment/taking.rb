@@ -24,7 +24,7 @@ module ElmCup
       # nil where it has none there.
       def carried(line, portion, process)
         return line.with(form: line.entry.form_under(process)) if process == "processor" && !line.form_named
-        return line if portion.nil? || Binding::Mix::DISSOLVING.key?(line.entry.like)
+        return line if portion.nil?
 
         line.with(form: portion.figures.form, form_named: true)
       end

@@ -6,7 +6,7 @@ module ElmCup
     class BowlDose
       # Which end: the share of the way through the seen class, and so many times the dry side.
       End = Value.of(:share, :demand, :needed)
-      SOURCE = "the least that does: docs/model.md, Dose; what is measured out is rounded up to a spoon"
+      SOURCE = "what brings it to the middle of the texture: docs/model.md, Dose; what is measured out is rounded to a spoon"
 
       # option: Binding::Rescue::Option; bowl: callable, a share of the seen class and a factor of the dry side to a Binding::SeenMix; ends:
       # shares of the class at either end; spread: how many times larger or smaller the dry side may be; want: texture id; wetter: it shall
@@ -45,10 +45,9 @@ module ElmCup
 
       def at(share, demand)
         mix = @bowl.call(share, demand)
-        helper = Binding::Rescue.helper(@option.ingredient, @library, mix.process)
-        dose = Binding::Dose.new(mix.saturation, mix.portion_of(helper))
-        edge = Binding::Texture.near_edge(@want, from: @wetter ? :dry : :wet)
-        needed = @wetter ? dose.wetting(edge) : dose.drying(edge)
+        dose = Binding::Dose.new(mix.saturation, mix.portion_of(@option.line))
+        aim = Binding::Texture.saturation(Binding::Texture.index(@want) + Binding::Rescue::AIM)
+        needed = @wetter ? dose.wetting(aim) : dose.drying(aim)
         End.new(share: share, demand: demand, needed: needed) if needed
       end
 
@@ -59,7 +58,7 @@ module ElmCup
           inputs: {"target" => needed.target, "demand" => needed.demand, "supply" => needed.supply, "own" => needed.own,
                    "takes" => needed.takes},
           labels: {
-            "target" => "fill a little inside “#{@want}”, at its nearer edge", "demand" => "mL that the dry side takes, #{words}",
+            "target" => "fill in the middle of “#{@want}”", "demand" => "mL that the dry side takes, #{words}",
             "supply" => "mL of binder that count, #{words}",
             "own" => "mL of binder in a gram of #{@library[@option.ingredient].name.downcase}",
             "takes" => "mL that a gram of it takes up"

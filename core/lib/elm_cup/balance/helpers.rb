@@ -10,6 +10,13 @@ module ElmCup
       # Below so many grams a part is helped by half steps.
       SMALL_GRAMS = 150
       HALF = {"1 tsp" => "1/2 tsp", "1 tbsp" => "1 tsp"}.freeze
+      # What its coming in costs: the plain swap within a kind, something whose kind is in the bowl, something like nothing in it.
+      # Source: docs/model.md, Balance.
+      SWAP = 0.05
+      LIKE = 0.15
+      UNLIKE = 0.30
+      # Shares of them that are water, where they may only come in as far as sugar takes it. Source: docs/model.md, Dose rules, 2.
+      WATER = {"water" => 1.0, "milk-plant" => 0.9}.freeze
       # Diets that a bowl is not kept to unless its eaters need them.
       UNASKED = [Mixture::Diets::RAW, Mixture::Diets::LOW].freeze
 
@@ -38,6 +45,17 @@ module ElmCup
         most = (grams * MOST / (steps.step * steps.grams_per)).floor
         [steps, most] if most.positive?
       end
+
+      # A good cook would stir it into the part: water where sugar or water is, oil where it does not mask what pulp holds; whatever takes up
+      # and whatever is wished for besides texture, always. mix: Binding::Mix of the part.
+      def sensible?(row, entry, mix)
+        return mix.watery? || mix.saturation.sugar.positive? if WATER.key?(entry.like)
+
+        entry.family != "coconut" || mix.saturation.pulp <= mix.saturation.fat / 2 || (DataTable.list(row["for"]) & (sought - ["texture"])).any?
+      end
+
+      # What the coming in of an Entry costs in a part; mix: its Binding::Mix.
+      def self.cost(entry, mix) = (mix.lines.any? { |line| line.entry.family == entry.family }) ? LIKE : UNLIKE
 
       # It breaks none of the diets that are kept or needed, and brings no allergen that is not there.
       def fits?(entry)

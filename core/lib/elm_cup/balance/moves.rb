@@ -4,8 +4,7 @@ module ElmCup
   module Balance
     # The columns that amounts move by, and what moving them costs.
     class Moves
-      # A helper's cost, and that of each of its steps. Source: docs/model.md, Balance.
-      HELPER = 0.15
+      # What each step of a helper costs beside its coming in. Source: docs/model.md, Balance.
       HELPER_STEP = 0.01
       # What a line that goes costs, of which a stand-in saves it.
       GONE = 1.0
@@ -50,7 +49,7 @@ module ElmCup
       end
 
       def helper(amount, at)
-        comes = @program.column("in #{at}", cost: HELPER, upper: 1)
+        comes = @program.column("in #{at}", cost: amount.come_cost, upper: 1)
         most = amount.range.last
         count = @program.column("steps #{at}", cost: HELPER_STEP, upper: most)
         @program.row("in #{at}", {count => 1.0, comes => -most.to_f}, upper: 0.0)
@@ -59,7 +58,7 @@ module ElmCup
       end
 
       def stand_in(amount, at)
-        comes = @program.column("in #{at}", cost: HELPER - GONE, upper: 1)
+        comes = @program.column("in #{at}", cost: amount.come_cost - GONE, upper: 1)
         cost = (amount.steps.step / amount.steps.start).to_f
         most_down, most_up = amount.range
         up, down = [["up", most_up], ["down", most_down]].map do |way, most|

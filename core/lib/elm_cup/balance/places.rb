@@ -22,8 +22,8 @@ module ElmCup
         @takers = {}
       end
 
-      # part index => [a, b, o, d] mL per gram of a line of a Place, in the part it stands in and in those that take of that: sources come
-      # before their takers, and what reaches a part by several ways in the same form goes on as one.
+      # part index => a gram's worth (Rows::PARTS) of a line of a Place, in the part it stands in and in those that take of that: sources
+      # come before their takers, and what reaches a part by several ways in the same form goes on as one.
       # portion: the line's own Binding::Portion there, nil for a line that is not in it yet.
       def binding(place, line, portion)
         reached = Hash.new { |all, at| all[at] = {} }
@@ -31,7 +31,7 @@ module ElmCup
         in_order.each_with_object({}) do |here, found|
           reached.fetch(here.at, {}).each_value do |each, own, share|
             if here.part.mix && !each.grams.zero?
-              found[here.at] = figures(here, each).map { |figure| figure * share }.zip(found.fetch(here.at, [0.0] * 4)).map(&:sum)
+              found[here.at] = figures(here, each).map { |figure| figure * share }.zip(found.fetch(here.at, Rows::NOTHING)).map(&:sum)
             end
             takers(here).each do |other, taking|
               put(reached[other.at], taking.carried(each, own, other.part.process), nil, share * taking.fraction.to_f)
@@ -67,7 +67,7 @@ module ElmCup
 
       def figures(place, line)
         portion = place.part.mix.portion_of(line)
-        [portion.a_per_gram, portion.b_per_gram, portion.o_per_gram, portion.d_per_gram]
+        Rows::PARTS.map { |figure| portion.public_send(figure) }
       end
     end
   end

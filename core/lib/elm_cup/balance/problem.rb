@@ -114,6 +114,7 @@ module ElmCup
         @moves = Moves.new(program, @amounts, goes: method(:goes?), locked: method(:locked?)).all
         add(program, "something is left", rows.whole("one"), lower: LEFT * situation.amounts.sum(&:grams))
         limit(program)
+        water(program)
         wishes.each { |wish| wish.constrain(self) }
         program
       end
@@ -126,6 +127,20 @@ module ElmCup
         situation.shares.each { |id, share|
           add(program, "share of #{id}", rows.of_ingredient(id).less(rows.whole("one"), share), upper: 0.0)
         }
+      end
+
+      # Water that comes into a part without any goes where there is sugar or pulp to take it. Source: docs/model.md, Dose rules, 2.
+      def water(program)
+        situation.parts.each_index do |part|
+          helpers = @amounts.each_index.select { |at|
+            @amounts[at].role == :helper && @amounts[at].part == part && Helpers::WATER.key?(@amounts[at].entry.like)
+          }
+          next if helpers.empty? || situation.parts[part].watery
+
+          shares = @amounts.each_index.map { |at| helpers.include?(at) ? Helpers::WATER.fetch(@amounts[at].entry.like) : 0.0 }
+          taken = rows.loose_sugar(part) * Binding::DoseSteps::WATER_A_GRAM_OF_SUGAR
+          add(program, "water into part #{part}", Linear.new(shares).less(taken, 1.0), upper: 0.0)
+        end
       end
 
       def add(program, name, linear, lower: -Float::INFINITY, upper: Float::INFINITY, also: {})
@@ -143,24 +158,40 @@ module ElmCup
         now ? [from && [from, now].min, to && [to, now].max] : [from, to]
       end
 
-      # max(P, Q) <= hi D
+      # max(P, Q) <= hi D where F is the lesser of two lines: both leads by one of the lines, told by a binary; none where one line is
+      # always the lesser.
       def most(program, name, sides, hi)
-        add(program, name, sides.p.less(sides.demand, hi), upper: 0.0)
-        add(program, name, sides.q.less(sides.demand, hi), upper: 0.0)
+        least, most = span(sides.excess)
+        enough = [sides.p, sides.q].map { |lead| lead.less(sides.demand, hi) }
+        short = [sides.short_p, sides.short_q].map { |lead| lead.less(sides.demand, hi) }
+        return enough.each { |line| add(program, name, line, upper: 0.0) } if most <= 0
+        return short.each { |line| add(program, name, line, upper: 0.0) } if least >= 0
+
+        which = program.column("sugar of #{name}", cost: 0.0, upper: 1)
+        enough.each { |line| add(program, name, line, upper: 0.0, also: {which => -most}) }
+        short.each { |line| add(program, name, line, upper: -least, also: {which => -least}) }
       end
 
-      # max(P, Q) >= lo D: one of two, told by a binary; none where one of them is always the larger.
+      # max(P, Q) >= lo D: one lead by both lines of F, the lead told by a binary; none where one of them is always the larger. The lead
+      # falls short of the other by lambda times what pulp and fat differ: no more has to be let go.
       def least(program, name, sides, lo)
         least_lead, most_lead = span(sides.lead)
-        p = sides.p.less(sides.demand, lo)
-        q = sides.q.less(sides.demand, lo)
-        return add(program, name, p, lower: 0.0) if least_lead >= 0
-        return add(program, name, q, lower: 0.0) if most_lead <= 0
+        p = lines(sides, sides.p, sides.short_p, lo)
+        q = lines(sides, sides.q, sides.short_q, lo)
+        return p.each { |line| add(program, name, line, lower: 0.0) } if least_lead >= 0
+        return q.each { |line| add(program, name, line, lower: 0.0) } if most_lead <= 0
 
         which = program.column("lead of #{name}", cost: 0.0, upper: 1)
-        under_p, under_q = [p, q].map { |line| [-span(line).first, 0.0].max }
-        add(program, name, p, lower: 0.0, also: {which => under_p})
-        add(program, name, q, lower: -under_q, also: {which => -under_q})
+        under_p, under_q = [-least_lead, most_lead].map { |lead| Binding::Saturation::LAMBDA * lead }
+        p.each { |line| add(program, name, line, lower: 0.0, also: {which => under_p}) }
+        q.each { |line| add(program, name, line, lower: -under_q, also: {which => -under_q}) }
+      end
+
+      # A lead over lo D by each of the two lines of F that can be the lesser.
+      def lines(sides, enough, short, lo)
+        least, most = span(sides.excess)
+        [(enough if least < 0), (short if most > 0)].compact.then { |lines| lines.empty? ? [enough] : lines }
+          .map { |line| line.less(sides.demand, lo) }
       end
 
       # The least and the most that a Linear can come to within the columns' bounds.

@@ -7,7 +7,9 @@ module ElmCup
       # Where a wished texture lies within its class, and how far from the edges of a class it keeps.
       AIM = [0.29, 0.70].freeze
       INSIDE = 0.002
-      NOTHING = [0.0, 0.0, 0.0, 0.0].freeze
+      # What a gram of an amount brings to a part's texture: figures of a Binding::Portion, mL and grams of sugar a gram.
+      PARTS = %i[bound_per_gram free_per_gram sugar_per_gram b_per_gram o_per_gram d_per_gram].freeze
+      NOTHING = Array.new(PARTS.size, 0.0).freeze
       # Just under a whole piece counts as one.
       OPEN = 1e-4
 
@@ -26,12 +28,15 @@ module ElmCup
       # A figure of one gram of what goes into pieces.
       def per_gram(figure) = Ratio.new(over: in_pieces(figure), under: in_pieces("one"))
 
-      # Share of a part's binder that is liquid fat; nil where there is no such part.
+      # Share of a part's binder that is liquid fat, with sugar enough for its free water or not, as it is now; nil where there is no such
+      # part.
       def grease(part)
         return unless part
 
-        a, b, o, = 3.times.map { |at| of_part(part, at) }
-        Ratio.new(over: o, under: a + b + o)
+        bound, free, sugar, pulp, fat, = of_part(part)
+        short = excess(free, sugar).at(@amounts.map(&:grams)).positive?
+        water = short ? free * Binding::Saturation::WITHOUT_SUGAR + sugar * Binding::Saturation::A_GRAM_OF_SUGAR : free
+        Ratio.new(over: fat, under: bound + water + pulp + fat)
       end
 
       # What everything weighs.
@@ -45,10 +50,15 @@ module ElmCup
 
       # Sides of the part at an index.
       def sides(part)
-        a, b, o, d = 4.times.map { |at| of_part(part, at) }
+        bound, free, sugar, pulp, fat, demand = of_part(part)
         keep = 1 - Binding::Saturation::LAMBDA
-        Sides.new(p: a + b + o * keep, q: a + b * keep + o, demand: d, lead: b.less(o, 1.0))
+        watery = bound + free
+        Sides.new(p: watery + pulp + fat * keep, q: watery + pulp * keep + fat, excess: excess(free, sugar), demand: demand,
+          lead: pulp.less(fat, 1.0))
       end
+
+      # Grams of loose sugar in the part at an index.
+      def loose_sugar(part) = of_part(part)[PARTS.index(:sugar_per_gram)]
 
       # Texture numbers between which wished classes are taken, from the first to the last: their middle, or all of them. End classes are
       # open.
@@ -100,7 +110,15 @@ module ElmCup
 
       def in_pieces(figure) = @in_pieces[figure] ||= Linear.new(@amounts.map { |amount| amount.per_gram.fetch(figure) * amount.in_piece })
 
-      def of_part(part, letter) = Linear.new(@amounts.map { |amount| amount.binding.fetch(part, NOTHING)[letter] })
+      # Linears of PARTS.
+      def of_part(part)
+        PARTS.each_index.map { |at| Linear.new(@amounts.map { |amount| amount.binding.fetch(part, NOTHING)[at] }) }
+      end
+
+      # What free water counts too much where its sugar is all there is.
+      def excess(free, sugar)
+        (free * (1 - Binding::Saturation::WITHOUT_SUGAR)).less(sugar, Binding::Saturation::A_GRAM_OF_SUGAR)
+      end
     end
   end
 end

@@ -30,7 +30,8 @@ module ElmCup
         lines = @places.all.flat_map { |place| lines(place) }
         amounts, candidates = @helped ? helpers(lines) : [lines, []]
         parts = @places.all.map { |place|
-          Part.new(name: place.part.name, type: place.part.type.id, number: place.part.mix&.saturation&.number)
+          Part.new(name: place.part.name, type: place.part.type.id, number: place.part.mix&.saturation&.number,
+            watery: place.part.mix&.watery? || false)
         }
         Situation.new(amounts: amounts, candidates: candidates + stand_ins(lines), parts: parts,
           leading: parts.index { |part| part.name == @assessment.leading.name }, pieces: pieces, shares: @shares)
@@ -63,7 +64,7 @@ module ElmCup
       def helpers(lines)
         candidates = []
         @places.all.select { |place| helped?(place) }.product(@helpers.rows).each do |place, (row, entry)|
-          steps, most = @helpers.steps(row, entry, place.part.grams, place.part.measures)
+          steps, most = @helpers.steps(row, entry, place.part.grams, place.part.measures) if @helpers.sensible?(row, entry, place.part.mix)
           next unless steps
 
           at = lines.index { |amount| amount.part == place.at && amount.entry == entry && amount.steps }
@@ -84,7 +85,7 @@ module ElmCup
         line = part.resolver.resolve("#{steps.text(1)} #{row["words"]}", chosen: entry.id)
         id = "#{part.lines_at}/-#{entry.id}"
         @spots[id] = Spot.new(part: part, pointer: "#{part.lines_at}/-", line: line, said: {"text" => line.text, "ingredient" => entry.id})
-        amount(id, place, :helper, line, steps, most_up: most)
+        amount(id, place, :helper, line, steps, most_up: most, come_cost: Helpers.cost(entry, part.mix))
       end
 
       # For every line that a wish may send away.
@@ -111,7 +112,8 @@ module ElmCup
 
         id = "#{amount.id}-#{entry.id}"
         @spots[id] = Spot.new(part: spot.part, pointer: spot.pointer, line: line, said: {"text" => words, "ingredient" => entry.id})
-        amount(id, @places.all[amount.part], :instead, line, steps, instead_of: amount.id)
+        cost = (entry.family == amount.entry.family) ? Helpers::SWAP : Helpers::LIKE
+        amount(id, @places.all[amount.part], :instead, line, steps, instead_of: amount.id, come_cost: cost)
       end
     end
   end

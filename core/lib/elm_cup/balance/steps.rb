@@ -9,7 +9,8 @@ module ElmCup
     class Steps
       # Below so much of a measure, steps of that. Source: docs/model.md, Balance.
       SPOONS = [["2 tsp", "1/2 tsp"], ["3 tbsp", "1 tsp"], ["1 cup", "1 tbsp"]].freeze
-      LARGEST = "1/4 cup"
+      # From a cup up, the first of these that is a twentieth of it.
+      LARGE = ["1/4 cup", "1/2 cup", "1 cup"].freeze
       # A twentieth of the grams is brought to one of these.
       GRAMS = [Rational(1, 2), 1, 2, 5, 10, 20, 25, 50, 100, 200, 250, 500, 1000, 2000, 5000].freeze
       OUNCES = [[8, Rational(1, 4)], [16, Rational(1, 2)]].freeze
@@ -42,11 +43,11 @@ module ElmCup
 
         # Steps of a helper: from nothing, by `step`, a text such as "1 tsp"; grams_per_ml exact.
         def from_nothing(step, grams_per_ml, measures)
-          new(kind: :millilitres, start: 0, step: measures.millilitres(measures.exists_as(step) || LARGEST), grams_per: grams_per_ml,
+          new(kind: :millilitres, start: 0, step: measures.millilitres(measures.exists_as(step) || LARGE.first), grams_per: grams_per_ml,
             measures: measures)
         end
 
-        # The step that an amount takes in its unit.
+        # The step that an amount takes in its unit: never less than a twentieth of it.
         def step(kind, amount, measures)
           case kind
           when :millilitres then measures.millilitres(spoon(amount, measures))
@@ -89,7 +90,8 @@ module ElmCup
 
         def spoon(millilitres, measures)
           smaller = SPOONS.select { |under, _| millilitres < measures.millilitres(under) }.map(&:last)
-          [*smaller, LARGEST].lazy.filter_map { |text| measures.exists_as(text) }.first || LARGEST
+          large = LARGE.select { |text| measures.millilitres(text) * TWENTIETH >= millilitres }
+          [*smaller, *large, LARGE.last].lazy.filter_map { |text| measures.exists_as(text) }.first || LARGE.first
         end
       end
 

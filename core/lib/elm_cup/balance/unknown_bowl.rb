@@ -45,7 +45,8 @@ module ElmCup
 
       # Binding::Rescue of it.
       def rescue_from
-        @rescue_from ||= Binding::Rescue.new(seen, want: want, measures: @kitchen.measures, lines_at: "/roughly", library: @library)
+        @rescue_from ||= Binding::Rescue.new(seen, want: want, measures: @kitchen.measures, lines_at: "/roughly", library: @library,
+          resolver: resolver(seen.process)) { Binding::Uncertainty::LEAST_SCALE }
       end
 
       # The BowlDose of a Binding::Rescue::Option.
@@ -80,8 +81,9 @@ module ElmCup
         return "Nothing here helps: see why each will not do." if rescue_from.options.empty?
 
         best = rescue_from.options.first
-        "Give it #{best.first_text} first, squeeze a pinch, then the rest of #{best.text} if it needs it: " \
-          "the least in your spoons that comes a little inside “#{want}”, by the sums."
+        return "#{best.text}, then look again." unless best.kind == "dose"
+
+        "Give it #{best.first_text} first, squeeze a pinch, then the rest of #{best.text} if it needs it."
       end
 
       # What must be said, in words.
@@ -109,11 +111,12 @@ module ElmCup
 
       # Lines that were said, else the usual ones of the family; all brought to the weight of the bowl.
       def lines(process)
-        resolver = Ingredient::LineResolver.new(process: process, standard: @kitchen.cup, library: @library)
-        found = told? ? said_lines(resolver) : usual_lines(resolver)
+        found = told? ? said_lines(resolver(process)) : usual_lines(resolver(process))
         sum = found.sum(&:grams)
         found.map { |line| line.times(Rational(grams.to_s) / sum) }
       end
+
+      def resolver(process) = Ingredient::LineResolver.new(process: process, standard: @kitchen.cup, library: @library)
 
       def said_lines(resolver)
         @roughly.each_with_index.map do |text, at|

@@ -4,8 +4,10 @@ module ElmCup
   module Binding
     # The lines of one component as they meet in the bowl: each with the figures that hold in this company.
     class Mix
-      # Powdered sugar dissolves where watery binder is more than fat; walnuts in the processor go to paste where dates lead.
-      DISSOLVING = {"sugar-powdered" => "dissolved"}.freeze
+      # What free water dissolves as soon as they meet, two grams a gram of water. Granulated and brown sugar dissolve slowly.
+      # Source: docs/model.md, Binding, powdered sugar.
+      DISSOLVING = %w[sugar-powdered].freeze
+      # In the processor they go to paste where pulp leads, even against the oil that this sets free.
       TO_PASTE = %w[walnuts].freeze
       # A processor makes paste of dates, whether they were chopped before or not.
       PROCESSED = {"dates" => {"chopped" => "paste"}}.freeze
@@ -23,9 +25,11 @@ module ElmCup
         @process = process
         @room_c = room_c
         @library = library
-        @alone = (alone + lines.drop(alone.size).map { |line| portion(line, line.form) }).freeze
+        @alone = (alone + lines.drop(alone.size).map { |line| portion(line, to_paste?(line) ? "paste" : line.form) }).freeze
         guess = Saturation.of(@alone)
-        @portions = @alone.map { |each| in_company(each, guess) }.freeze
+        @pulp_led = guess.pulp_led?
+        @undissolved = undissolved(guess.free_water_grams)
+        @portions = @alone.map { |each| in_company(each) }.freeze
         @saturation = Saturation.of(@portions)
         freeze
       end
@@ -36,6 +40,28 @@ module ElmCup
       # Dates and other pulp lead.
       def date_led? = saturation.pulp_led?
 
+      # The texture number after half an hour's rest, and at another temperature; nil where there is none.
+      def number_rested
+        demand = portions.sum(0.0) { |each| each.d_ml + (each.figures.d30 - each.figures.d) * each.line.base_grams.to_f * each.undissolved }
+        saturation.with_demand(demand).number
+      end
+
+      def number_at(celsius) = Mix.new(lines, process: process, room_c: celsius, library: @library).saturation.number
+
+      # Share of the supply that sets between melted and so cold.
+      def setting_share(celsius)
+        melted, cold = [1.0, nil].map { |liquid|
+          portions.sum(0.0) { |each| each.o_ml / each.liquid * (liquid || Fat::LiquidShare.share(each.figures.fat_curve, celsius)) }
+        }
+        saturation.supply.positive? ? (melted - cold) / saturation.supply : 0.0
+      end
+
+      # A watery line is in it; a spoon of vanilla makes no watery bowl.
+      def watery? = portions.any? { |each| each.figures.kind == "water" && each.line.entry.family != "flavour" && each.free_ml.positive? }
+
+      # [Portion, mL of it that count] of every line.
+      def counted = portions.map { |each| [each, saturation.counted_ml(each)] }
+
       # Share of the volume that is pieces; over .4 they fall out.
       def inclusion_share
         pieces = portions.select { |each| each.figures.inclusion }
@@ -44,8 +70,14 @@ module ElmCup
         volume.zero? ? 0.0 : volume / (volume + rest)
       end
 
-      # Figures per gram of a line that is not in the bowl yet.
-      def portion_of(line) = in_company(portion(line, line.form), saturation)
+      # Figures per gram of a line that is not in the bowl yet. More of a sugar that has taken all the water counts in full; what there is
+      # water for counts nothing.
+      def portion_of(line)
+        portion = in_company(portion(line, to_paste?(line) ? "paste" : line.form))
+        return portion unless dissolving?(line)
+
+        again(portion, @undissolved.positive? ? 1.0 : 0.0)
+      end
 
       private
 
@@ -55,14 +87,25 @@ module ElmCup
         Portion.new(line, figures, line.melted ? 1.0 : Fat::LiquidShare.share(figures.fat_curve, room_c))
       end
 
-      def in_company(each, saturation)
-        id = each.line.entry.like
-        dissolved = DISSOLVING[id]
-        return portion(each.line, dissolved) if dissolved && saturation.watery > saturation.fat
-        return portion(each.line, "paste") if TO_PASTE.include?(id) && process == "processor" && !each.line.form_named &&
-          saturation.pulp_led?
+      def to_paste?(line) = process == "processor" && TO_PASTE.include?(line.entry.like) && !line.form_named
+
+      def dissolving?(line) = DISSOLVING.include?(line.entry.like)
+
+      def in_company(each)
+        return again(each, @undissolved) if dissolving?(each.line) && @undissolved < 1.0
+        return portion(each.line, each.line.form) if !@pulp_led && to_paste?(each.line)
 
         each
+      end
+
+      def again(each, undissolved) = Portion.new(each.line, each.figures, each.liquid, undissolved: undissolved)
+
+      # The share of the powdered sugar that is left as powder by so many grams of free water.
+      def undissolved(water)
+        grams = @alone.sum(0.0) { |each| dissolving?(each.line) ? each.grams : 0.0 }
+        return water.positive? ? 0.0 : 1.0 unless grams.positive?
+
+        [1 - LooseSugar::DISSOLVED_BY_WATER * water / grams, 0.0].max
       end
     end
   end

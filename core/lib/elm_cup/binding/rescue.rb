@@ -2,56 +2,71 @@
 
 module ElmCup
   module Binding
-    # The least dose, in spoons that exist, that brings a mix to the wanted texture; one for each helper that can.
-    # Every option is tried by mixing it in and reading the result again, so it gives what it promises.
+    # What brings a mix to the wanted texture, as a good cook would: time and cold first, then what is in the bowl, then something new, in
+    # measures that she has. Source: docs/model.md, Dose rules.
     class Rescue
-      # text to add, half of it to try first, grams, Saturation after, why, the JSON Patch that applies it
-      Option = Value.of(:ingredient, :text, :first_text, :grams, :after, :why, :patch)
-      Refusal = Value.of(:ingredient, :why)
+      # kind: "dose", "rest", "chill", "warm" or "batch"; number: the texture number after it, nil where that cannot be told
+      #   of a dose   ingredient, text to add, first_text to try first, grams, after: Saturation, patch: the JSON Patch that applies it,
+      #               line: the Ingredient::Line that it adds
+      #   of a cure   text, minutes [low, high], place        of a batch  times: how many times as much of the other side
+      Option = Value.of(:kind, :text, :why, ingredient: nil, first_text: nil, grams: nil, after: nil, patch: [], line: nil, number: nil,
+        minutes: nil, place: nil, times: nil)
+      # too_much: what would do is more than may come in.
+      Refusal = Value.of(:ingredient, :why, too_much: false)
 
-      HELPERS = DataTable.rows("rescue_helpers").freeze
-      MOST_OF_BOWL = 0.5
-      TRIES = 6
-      REST = "Or let it rest 30 minutes: flours and oats go on drinking."
-
-      # The helper of that id as an Ingredient::Line of one gram; process: "hand" or "processor".
-      def self.helper(id, library, process)
-        row = HELPERS.find { |each| each["ingredient"] == id }
-        entry = library[id]
-        form = library.form?(id, row["form"]) ? row["form"] : entry.form_under(process)
-        Ingredient::Line.new(status: :read, text: nil, entry: entry, form: form, form_named: true, melted: row["form"] == "melted",
-          grams: 1)
-      end
+      # Where in the wanted class a dose aims.
+      AIM = 0.35
+      # What moves less than this share of the doubt, or less than so many classes at all, cannot be told.
+      NOTHING_UNDER = 0.1
+      LEAST_MOVE = 0.06
+      # So near above the edge, waiting and cold are the only answer.
+      NEAR_EDGE = 0.3
+      # Doses that are offered.
+      DOSES = 3
+      # How many times as large a side of a bigger batch may be.
+      BATCH = (5 / 4r..4)
 
       # mix: Mix or SeenMix; want: texture id; measures: Quantity::KitchenMeasures; lines_at: pointer to the lines in the
-      # document; opening: JSON Patch operations that make that list where the document leaves it out.
-      def initialize(mix, want:, measures:, lines_at:, library:, opening: [])
+      # document; opening: JSON Patch operations that make that list where the document leaves it out; resolver:
+      # Ingredient::LineResolver of the part; doubt: gives one sigma of the texture number.
+      def initialize(mix, want:, measures:, lines_at:, resolver:, library:, opening: [], &doubt)
         @mix = mix
         @want = want
         @measures = measures
         @lines_at = lines_at
         @opening = opening
+        @resolver = resolver
         @library = library
-        @grams = mix.portions.sum(&:grams)
+        @doubt_of = doubt
+        @index = Texture.index(want)
       end
 
       # True when the texture is not the wanted one and can be judged.
       def needed? = !direction.nil?
 
-      # Options, least first; in a date-led mix water comes first. None brings an allergen that the bowl has not.
+      # Options, the first to try first. None brings an allergen that the bowl has not.
       def options
-        @options ||= outcomes.grep(Option).sort_by { |option| [(option.ingredient == "water" && @mix.date_led?) ? 0 : 1, option.grams] }
+        @options ||= if !direction || as_good_as_there? then []
+        elsif !wetter? && cures.any? && @mix.saturation.number < @index + 1 + NEAR_EDGE then cures
+        else
+          cures + doses + batch
+        end
       end
 
       # Helpers that will not do, and why.
-      def refusals = outcomes.grep(Refusal)
+      def refusals = as_good_as_there? ? [] : outcomes.grep(Refusal)
 
-      # A word on waiting, where waiting helps.
-      def rest_advice
-        REST if direction == "drier" && @mix.saturation.number < 5 && @mix.portions.any? { |each| each.figures.d30 > each.figures.d }
+      # What is wanting is so little that nobody could tell it from none.
+      def as_good_as_there?
+        return @there if defined?(@there)
+
+        number = @mix.saturation.number
+        @there = needed? && (wetter? ? @index - number : number - @index - 1) < [NOTHING_UNDER * doubt, LEAST_MOVE].max
       end
 
       private
+
+      def wetter? = direction == "wetter"
 
       def direction
         return @direction if defined?(@direction)
@@ -60,100 +75,49 @@ module ElmCup
         @direction = if number.nil? || !@mix.saturation.demand.positive? || @mix.saturation.texture == @want
           nil
         else
-          (number < Texture.index(@want)) ? "wetter" : "drier"
+          (number < @index) ? "wetter" : "drier"
         end
       end
 
+      def doubt = @doubt ||= @doubt_of.call
+
+      def cures
+        @cures ||= Remedy.new(@mix, @want).public_send(wetter? ? :of_dry : :of_wet).map { |cure|
+          Option.new(kind: cure.kind, text: cure.text, why: cure.why, minutes: cure.minutes, place: cure.place, number: cure.number)
+        }
+      end
+
+      def doses = outcomes.grep(Option)
+
+      # What comes of the steps, until there are enough doses.
       def outcomes
-        @outcomes ||= if direction
-          helpers.map { |row|
-            brought(row).any? ? refuse(row, "it would bring #{words(brought(row))} into a bowl that has none") : outcome(row)
-          }
-        else
-          []
+        return [] unless direction
+
+        @outcomes ||= DoseSteps.new(@mix, @resolver, @library).public_send(direction).each_with_object([]) do |step, found|
+          next if step.last? && found.grep(Option).any?
+          break found if found.grep(Option).size == DOSES
+
+          found << doser.outcome(step)
         end
       end
 
-      # Allergens that a helper has and the bowl has not; coconut is named apart and does not count.
-      def brought(row)
-        @library[row["ingredient"]].allergens - @mix.lines.flat_map { |line| line.entry.allergens } - ["coconut"]
+      def doser
+        @doser ||= Doser.new(@mix, @index, wetter: wetter?, measures: @measures, doubt: doubt, lines_at: @lines_at, opening: @opening)
       end
 
-      def words(allergens) = allergens.join(" and ").tr("_", " ")
+      # Where it would take too much of anything: a larger batch around the bowl that there is.
+      def batch
+        return [] unless doses.empty? && @mix.saturation.supply.positive? && refusals.any?(&:too_much)
 
-      def helpers
-        present = @mix.lines.map { |line| line.entry.like }
-        HELPERS.select { |row| row["direction"] == direction && (row["only_if_present"].nil? || present.include?(row["ingredient"])) }
+        target = Texture.saturation(@index + AIM)
+        times = wetter? ? target / @mix.saturation.value : @mix.saturation.value / target
+        quarters = (times * 4).round/4r
+        return [] unless BATCH.cover?(quarters)
+
+        side = wetter? ? "what binds" : "the dry side"
+        [Option.new(kind: "batch", text: "Make it a bigger batch: #{Quantity::FractionText.mixed(quarters)} times #{side} in all",
+          times: quarters.to_f, why: "one thing alone would take over the bowl", number: @index + AIM)]
       end
-
-      def outcome(row)
-        grams = needed_grams(@mix.portion_of(line(row, 1, nil)))
-        return refuse(row, "no amount of it would do") if grams.nil?
-        return refuse(row, "it would take more than half the bowl again") if grams > MOST_OF_BOWL * @grams
-        return refuse(row, "it would take more than a kitchen mixes") if grams > Ingredient::LineResolver::MOST_GRAMS / 2
-
-        measured(row, grams)
-      end
-
-      def needed_grams(helper)
-        dose = Dose.new(@mix.saturation, helper)
-        (direction == "wetter") ? dose.to_wet(Texture.near_edge(@want, from: :dry)) : dose.to_dry(Texture.near_edge(@want, from: :wet))
-      end
-
-      # Rounds up to the next spoon and tries it; a spoon more where the company in the bowl changed the figures.
-      def measured(row, grams)
-        per_ml = per_ml(row)
-        ml = grams / per_ml.to_f
-        TRIES.times do
-          measure = @measures.at_least(ml)
-          line = line(row, measure.ml * per_ml, "#{measure.text} #{row["words"]}")
-          after = @mix.with(line).saturation
-          return option(row, line, measure, after) if after.texture == @want
-          return refuse(row, "the smallest spoon of it takes the bowl past what you want") if past?(after)
-
-          ml = measure.ml.to_f * 1.02
-        end
-        refuse(row, "no spoon of it lands where you want")
-      end
-
-      # The helper as a line of the bowl: the same that its text reads as.
-      def line(row, grams, text)
-        Rescue.helper(row["ingredient"], @library, @mix.process).with(text: text, grams: grams)
-      end
-
-      def per_ml(row)
-        @library.weights(row["ingredient"]).find { |weight| weight.form == row["form"] && weight.grams_per_ml }.grams_per_ml
-      end
-
-      def past?(after)
-        wanted = Texture.index(@want)
-        (direction == "wetter") ? after.number >= wanted + 1 : after.number < wanted
-      end
-
-      def option(row, line, measure, after)
-        Option.new(ingredient: row["ingredient"], text: line.text, first_text: "#{first(row, measure)} #{row["words"]}",
-          grams: line.grams.to_f, after: after,
-          why: why(row, line), patch: [*@opening,
-            {"op" => "add", "path" => "#{@lines_at}/-", "value" => {"text" => line.text, "ingredient" => row["ingredient"]}}])
-      end
-
-      # Half of the dose, in whole steps of the trade where the half is more than one.
-      def first(row, measure)
-        step = @measures.nearest(row["first_step_tsp"].to_i * Quantity::CupStandard::US.teaspoon_ml).ml
-        half = measure.ml / 2
-        @measures.nearest((half > step) ? (half / step).floor * step : half).text
-      end
-
-      def why(row, line)
-        return "dates lead here, and water is what they want" if row["ingredient"] == "water" && @mix.date_led?
-
-        helper = @mix.portion_of(line)
-        (direction == "wetter") ? "it brings #{ml(helper.supply_ml)} mL of binder" : "it takes up #{ml(helper.d_ml)} mL"
-      end
-
-      def ml(value) = (value < 10) ? value.round(1) : value.round
-
-      def refuse(row, why) = Refusal.new(ingredient: row["ingredient"], why: why)
     end
   end
 end

@@ -2,18 +2,28 @@
 
 module ElmCup
   module Binding
-    # Binder offered over binder taken up. All in mL.
-    #   water  free watery binder   syrup  ready syrup   pulp  binder in fruit pulp   fat  liquid fat   demand  the dry side
+    # Binder offered over binder taken up. In mL, loose sugar in g.
+    #   free   watery binder that can dissolve sugar     sugar  loose sugar that it can dissolve
+    #   held   water inside butter                       syrup  ready syrup
+    #   pulp   binder in fruit pulp                      fat    liquid fat
+    #   demand what the dry side takes
     class Saturation
       # Share of the lesser of pulp and fat that oil masks. Source: docs/model.md, Binding, .70 ± .15.
       LAMBDA = 0.70
       LAMBDA_SIGMA = 0.15
+      # mL that a gram of free water counts where there is sugar enough for it.
+      ML_A_GRAM = 2.5
+      # The share of that which is left without sugar, and mL that each gram of sugar adds to it. Source: docs/model.md, Binding, F.
+      WITHOUT_SUGAR = 0.54
+      A_GRAM_OF_SUGAR = 0.6
 
-      attr_reader :water, :syrup, :pulp, :fat, :demand
+      attr_reader :free, :held, :syrup, :sugar, :pulp, :fat, :demand
 
-      def initialize(water:, syrup:, pulp:, fat:, demand:)
-        @water = water
+      def initialize(syrup:, pulp:, fat:, demand:, free: 0.0, held: 0.0, sugar: 0.0)
+        @free = free
+        @held = held
         @syrup = syrup
+        @sugar = sugar
         @pulp = pulp
         @fat = fat
         @demand = demand
@@ -22,15 +32,37 @@ module ElmCup
 
       # The Saturation of Portions.
       def self.of(portions)
-        syrup = portions.sum(0.0, &:syrup_ml)
-        water = portions.sum(0.0, &:a_ml) - syrup
-        new(water: water, syrup: syrup, pulp: portions.sum(0.0, &:b_ml), fat: portions.sum(0.0, &:o_ml), demand: portions.sum(0.0, &:d_ml))
+        free = bound = syrup = sugar = pulp = fat = demand = 0.0
+        portions.each do |each|
+          free += each.free_ml
+          bound += each.bound_ml
+          syrup += each.syrup_ml
+          sugar += each.sugar_grams
+          pulp += each.b_ml
+          fat += each.o_ml
+          demand += each.d_ml
+        end
+        new(free: free, held: bound - syrup, syrup: syrup, sugar: sugar, pulp: pulp, fat: fat, demand: demand)
       end
 
-      # A: water and syrup.
+      # Grams of free water.
+      def free_water_grams = free / ML_A_GRAM
+
+      # Less sugar than the free water would take.
+      def short_of_sugar? = free > WITHOUT_SUGAR * free + A_GRAM_OF_SUGAR * sugar
+
+      # What one more mL of free watery binder, and one more gram of loose sugar, come to count.
+      def free_weight = short_of_sugar? ? WITHOUT_SUGAR : 1.0
+
+      def sugar_weight = short_of_sugar? ? A_GRAM_OF_SUGAR : 0.0
+
+      # Water as it counts.
+      def water = free_weight * free + sugar_weight * sugar + held
+
+      # A': water and syrup as they count.
       def watery = water + syrup
 
-      # V: everything offered, before masking.
+      # V: everything that counts, before masking.
       def volume = watery + pulp + fat
 
       # What oil takes away from pulp.
@@ -57,6 +89,16 @@ module ElmCup
       def pulp_weight = (pulp < fat) ? 1 - LAMBDA : 1.0
 
       def fat_weight = (pulp < fat) ? 1.0 : 1 - LAMBDA
+
+      # mL of a Portion as they count here.
+      def counted_ml(portion)
+        portion.bound_ml + free_weight * portion.free_ml + pulp_weight * portion.b_ml + fat_weight * portion.o_ml
+      end
+
+      # The same with another dry side.
+      def with_demand(demand)
+        Saturation.new(free: free, held: held, syrup: syrup, sugar: sugar, pulp: pulp, fat: fat, demand: demand)
+      end
 
       # Fruit pulp gives more than half of the supply.
       def pulp_led? = pulp > supply / 2 && pulp.positive?

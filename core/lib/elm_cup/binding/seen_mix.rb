@@ -21,7 +21,7 @@ module ElmCup
       def saturation
         @saturation ||= begin
           now = @mix.saturation
-          parts = %i[water syrup pulp fat].to_h { |part| [part, moved(now, part, offered)] }
+          parts = %i[free held syrup sugar pulp fat].to_h { |part| [part, moved(now, part, offered)] }
           Saturation.new(**parts, demand: moved(now, :demand, taken))
         end
       end
@@ -32,10 +32,25 @@ module ElmCup
       # The same with a dry side `factor` times as large as reckoned, to see how much ignorance does.
       def with_demand(factor) = SeenMix.new(@mix, @number, base: @base, demand: factor)
 
+      # What rest, warmth and cold do to it is what they do to the bowl by its lines.
+      def number_rested = moved_by(@mix.number_rested)
+
+      def number_at(celsius) = moved_by(@mix.number_at(celsius))
+
+      def setting_share(celsius) = @mix.setting_share(celsius)
+
+      # A watery line is in it.
+      def watery? = @mix.watery?
+
+      # [Portion, mL of it that count] of every line.
+      def counted = @mix.counted
+
       # Dates and other pulp lead.
       def date_led? = saturation.pulp_led?
 
       private
+
+      def moved_by(number) = number && saturation.number + number - @mix.saturation.number
 
       def moved(now, part, factor)
         base = @base.saturation.public_send(part)

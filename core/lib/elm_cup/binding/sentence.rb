@@ -12,12 +12,12 @@ module ElmCup
       }.freeze
       LIKELY_NEIGHBOUR = 0.15
 
-      # verdict: Verdict; best: Rescue::Option or nil; want: texture id or nil
-      def initialize(verdict, want: nil, best: nil)
+      # verdict: Verdict; want: texture id or nil; rescue_from: Rescue or nil
+      def initialize(verdict, want: nil, rescue_from: nil)
         @saturation = verdict.saturation
         @verdict = verdict
         @want = want
-        @best = best
+        @rescue = rescue_from
       end
 
       def to_s
@@ -41,10 +41,18 @@ module ElmCup
       end
 
       def remedy
-        return unless @best && @want
+        return unless @want && @rescue
+        return "That is as good as there, as far as can be told." if @rescue.as_good_as_there?
 
+        best = @rescue.options.first or return
         verb = WORDS.fetch(@want).last
-        "#{@best.text} would make it #{verb}."
+        case best.kind
+        when "dose" then "#{best.text} would make it #{verb}."
+        when "rest" then "Wait 30 minutes: it will #{verb}."
+        when "chill" then "Give it #{best.text}, then #{verb} it."
+        when "warm" then "#{best.text} for a minute: then it will #{verb}."
+        else "#{best.text}."
+        end
       end
 
       def ml(value) = (value < 10) ? value.round(1) : value.round

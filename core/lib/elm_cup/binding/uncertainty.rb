@@ -4,12 +4,15 @@ module ElmCup
   module Binding
     # How far the texture number may be off, and the odds that follow. Source: docs/model.md, Band.
     class Uncertainty
-      LEAST_SCALE = 0.52
-      STARRED_FACTOR = 2.0
+      LEAST_SCALE = 0.60
+      # Figures that were fitted one by one err less together than each for itself.
+      TOGETHER = 0.7
       MOISTURE_SAID = 0.025
       MOISTURE_UNSAID = 0.035
       PULP_PER_MOISTURE = 2.5
       DEMAND_PER_MOISTURE = -0.46 / 0.78
+      # Loose sugar of dates: what is wetter has less of it, and more of it is dissolved already.
+      SUGAR_PER_MOISTURE = -2.844
       # Two in three of a Student t with 4 degrees of freedom lie within this many scales.
       TWO_IN_THREE = 1.0998
 
@@ -19,7 +22,7 @@ module ElmCup
       end
 
       # Scale of the spread of t.
-      def scale = @scale ||= [LEAST_SCALE, Math.sqrt(variance)].max
+      def scale = @scale ||= [LEAST_SCALE, TOGETHER * Math.sqrt(variance)].max
 
       # [low, high] of S that two in three bowls keep within.
       def band
@@ -58,8 +61,8 @@ module ElmCup
       # What soaking brings and toasting takes is only roughly known, each line for itself.
       def prepared
         @mix.portions.select { |each| each.line.prepared }.sum(0.0) do |each|
-          off = each.water_sigma_ml
-          supply = off[:a] + @saturation.pulp_weight * off[:b]
+          off = Hash.new(0.0).merge(each.water_sigma)
+          supply = @saturation.free_weight * off[:a] + @saturation.sugar_weight * off[:u] + @saturation.pulp_weight * off[:b]
           ((share(supply, @saturation.supply) - share(off[:d], @saturation.demand)) / Texture::STEP)**2
         end
       end
@@ -68,19 +71,14 @@ module ElmCup
       def parameters
         @mix.portions.group_by(&:key).values.sum(0.0) do |same|
           figures = same.first.figures
-          sigma = figures.sigma * (figures.starred ? STARRED_FACTOR : 1)
-          slopes(same, figures.sigma_on).sum { |slope| (slope * sigma)**2 }
+          slopes(same, figures.sigma_on).sum { |slope| (slope * figures.sigma)**2 }
         end
       end
 
       def slopes(portions, side)
         demand = -share(portions.sum(&:d_ml), @saturation.demand) / Texture::STEP
-        supply = share(portions.sum { |each| counted(each) }, @saturation.supply) / Texture::STEP
+        supply = share(portions.sum { |each| @saturation.counted_ml(each) }, @saturation.supply) / Texture::STEP
         {"d" => [demand], "binder" => [supply], "both" => [demand, supply]}.fetch(side)
-      end
-
-      def counted(portion)
-        portion.a_ml + @saturation.pulp_weight * portion.b_ml + @saturation.fat_weight * portion.o_ml
       end
 
       def lambda_slope = -share([@saturation.pulp, @saturation.fat].min, @saturation.supply) / Texture::STEP
@@ -88,7 +86,7 @@ module ElmCup
       # The moisture of the dates is one unknown, whatever lines they stand in.
       def moisture_slope
         dates = date_portions.sum(&:grams)
-        supply = PULP_PER_MOISTURE * @saturation.pulp_weight * dates
+        supply = (PULP_PER_MOISTURE * @saturation.pulp_weight + SUGAR_PER_MOISTURE * @saturation.sugar_weight) * dates
         (share(supply, @saturation.supply) - share(DEMAND_PER_MOISTURE * dates, @saturation.demand)) / Texture::STEP
       end
 

@@ -17,28 +17,48 @@ module ElmCup
 
       # Steps from the lines up to the texture number; those that cannot be reckoned are left out.
       def steps
-        [sum("demand_ml", :d), sum("water_ml", :a) { |each| each.figures.kind != "syrup" },
-          sum("syrup_ml", :a) { |each| each.figures.kind == "syrup" },
-          sum("pulp_ml", :b), sum("fat_ml", :o), binder, *ratio].compact
+        [sum("demand_ml", :d_ml, :d_per_gram), *water, sum("syrup_ml", :syrup_ml, :bound_per_gram), sum("pulp_ml", :b_ml, :b_per_gram),
+          sum("fat_ml", :o_ml, :o_per_gram), binder, *ratio].compact
       end
 
       private
 
-      def sum(figure, letter)
-        used = @mix.portions.select { |each| each.public_send(:"#{letter}_per_gram").positive? && (!block_given? || yield(each)) }
+      # The sum of what portions have of something, each grams times so much a gram.
+      def sum(figure, whole, per_gram, unit: "mL")
+        used = @mix.portions.select { |each| each.public_send(whole).positive? }
         return if used.empty?
 
         inputs = {}
         labels = {}
         used.each.with_index(1) do |each, index|
           inputs["g#{index}"] = each.grams
-          inputs["#{letter}#{index}"] = each.public_send(:"#{letter}_per_gram")
+          inputs["k#{index}"] = each.public_send(per_gram)
           labels["g#{index}"] = "grams of #{each.line.entry.name.downcase}"
-          labels["#{letter}#{index}"] = "mL a gram, #{each.figures.form} (#{each.figures.source})"
+          labels["k#{index}"] = "#{unit} a gram, #{each.figures.form}#{dissolved(each) if whole == :d_ml} (#{each.figures.source})"
         end
-        formula = (1..used.size).map { |index| "g#{index} * #{letter}#{index}" }.join(" + ")
-        Step.new(figure: figure, value: used.sum { |each| each.public_send(:"#{letter}_ml") }, formula: formula, inputs: inputs,
-          labels: labels, source: SOURCE)
+        Step.new(figure: figure, value: used.sum { |each| each.public_send(whole) },
+          formula: (1..used.size).map { |index| "g#{index} * k#{index}" }.join(" + "), inputs: inputs, labels: labels, source: SOURCE)
+      end
+
+      def dissolved(portion)
+        share = ((1 - portion.undissolved) * 100).round
+        ", #{share} % of it dissolved" if share.positive?
+      end
+
+      # Free water counts in full only where there is sugar enough for it to dissolve.
+      def water
+        return [] unless @saturation.water.positive?
+
+        free = sum("free_water_ml", :free_ml, :free_per_gram)
+        sugar = (sum("loose_sugar_g", :sugar_grams, :sugar_per_gram, unit: "g of sugar that water can dissolve, in") if free)
+        inputs = {"free" => @saturation.free, "sugar" => @saturation.sugar, "held" => @saturation.held}
+        [free, sugar, Step.new(
+          figure: "water_ml", value: @saturation.water, formula: "min(free, #{Saturation::WITHOUT_SUGAR} * free + " \
+            "#{Saturation::A_GRAM_OF_SUGAR} * sugar) + held",
+          inputs: inputs, source: SOURCE,
+          labels: {"free" => "mL of free watery binder, were there sugar enough for it", "sugar" => "g of sugar that it can dissolve",
+                   "held" => "mL of water inside butter"}
+        )]
       end
 
       def binder

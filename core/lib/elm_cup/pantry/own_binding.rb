@@ -9,13 +9,6 @@ module ElmCup
       ALIKE = 3.0
       # mL that a gram of nut butter without its fat takes up.
       NUT_BUTTER_DEMAND = 0.74
-      # Pulp holds this many mL a gram at its usual moisture, and so many more for each share of water above it.
-      PULP_HELD = 0.52
-      PULP_PER_WATER = 2.5
-      USUAL_MOISTURE = 0.22
-      # It takes up this many mL a gram there, and less the wetter it is.
-      PULP_DEMAND = 0.46
-      DRY_SHARE = 1 - USUAL_MOISTURE
       NO_STIR = "peanut-butter-no-stir"
 
       class << self
@@ -51,9 +44,7 @@ module ElmCup
         end
 
         def pulp(figures, own)
-          water = own.water / 100
-          held = [PULP_HELD + PULP_PER_WATER * (water - USUAL_MOISTURE), 0].max
-          demand = PULP_DEMAND * (1 - water) / DRY_SHARE
+          held, demand = Ingredient::Pulp.held(own.water / 100), Ingredient::Pulp.demand(own.water / 100)
           figures.with(b: ((figures.form == "chopped") ? 0.5 : 1.0) * held, d: demand, d30: demand)
         end
 

@@ -45,23 +45,29 @@ const empty = computed(() => !props.component?.lines.length && !props.component?
 
         <div v-if="component?.rescue" class="doses">
           <div class="strip" role="group" aria-label="Doses" :tabindex="provisional || stale ? 0 : undefined">
-            <button
-              v-for="option in component.rescue.options"
-              :key="option.text"
-              type="button"
-              class="dose"
-              :disabled="provisional || stale"
-              :title="option.why"
-              @click="$emit('dose', option)"
-            >
-              <span>{{ option.text }}</span><span class="then"
-                >→ {{ option.after.texture }}, {{ option.after.saturation.toFixed(2) }}</span
+            <template v-for="option in component.rescue.options" :key="option.text">
+              <button
+                v-if="option.kind === 'dose'"
+                type="button"
+                class="dose"
+                :disabled="provisional || stale"
+                :title="option.why"
+                @click="$emit('dose', option)"
               >
-              <span class="quiet first">first {{ option.first_text }}, then look · {{ option.why }}</span>
-            </button>
+                <span>{{ option.text }}</span><span v-if="option.after" class="then"
+                  >→ {{ option.after.texture }}, {{ option.after.saturation.toFixed(2) }}</span
+                >
+                <span class="quiet first">first {{ option.first_text }}, then look · {{ option.why }}</span>
+              </button>
+              <p v-else class="dose cure" :title="option.why">
+                <span>{{ option.text }}</span><span v-if="option.after" class="then">→ {{ option.after.texture }}</span>
+                <span class="quiet first">{{ option.why }}</span>
+              </p>
+            </template>
           </div>
-          <p v-if="component.rescue.rest" class="quiet">{{ component.rescue.rest }}</p>
-          <p v-if="!component.rescue.options.length" class="quiet">Nothing in reach brings it to where you want it.</p>
+          <p v-if="!component.rescue.options.length && component.rescue.refused.length" class="quiet">
+            Nothing in reach brings it to where you want it.
+          </p>
           <details v-if="component.rescue.refused.length" class="quiet">
             <summary>What will not do</summary>
             <ul>
