@@ -7,6 +7,8 @@ module ElmCup
       LEAST_SCALE = 0.60
       # Figures that were fitted one by one err less together than each for itself.
       TOGETHER = 0.7
+      # What is only known by its kind is twice as unsure.
+      ROUGH = 2
       MOISTURE_SAID = 0.025
       MOISTURE_UNSAID = 0.035
       PULP_PER_MOISTURE = 2.5
@@ -71,7 +73,8 @@ module ElmCup
       def parameters
         @mix.portions.group_by(&:key).values.sum(0.0) do |same|
           figures = same.first.figures
-          slopes(same, figures.sigma_on).sum { |slope| (slope * figures.sigma)**2 }
+          sigma = figures.sigma * ((same.any? { |each| each.line.rough }) ? ROUGH : 1)
+          slopes(same, figures.sigma_on).sum { |slope| (slope * sigma)**2 }
         end
       end
 

@@ -36,7 +36,8 @@ module ElmCup
             "grams" => Json.round(line.grams, 2), "grams_low" => Json.round(line.grams_low, 2),
             "grams_high" => Json.round(line.grams_high, 2),
             "share" => component_grams.positive? ? Json.round(line.grams / component_grams, 4) : 0.0,
-            **preparation(line.prepared), **volumes(portion), "allergens" => line.entry.allergens
+            **preparation(line.prepared), **volumes(portion), "allergens" => line.entry.allergens,
+            **(line.possible_allergens.any? ? {"possible_allergens" => line.possible_allergens} : {})
           }
         end
 

@@ -62,7 +62,7 @@ module ElmCup
       # What a part is on its own, once every line is read.
       def facts(part)
         bowl = part.bowl
-        said = {"allergens" => bowl.allergens, "diets" => part.flagged? ? [] : Mixture::Diets.kept(bowl)}
+        said = {"allergens" => bowl.allergens, "possible_allergens" => bowl.possible_allergens, "diets" => part.flagged? ? [] : Mixture::Diets.kept(bowl)}
         return said if part.flagged? || bowl.empty?
 
         said.merge("nutrition_per_100g" => Json.round_all(Mixture::Nutrition.new(bowl).for_mass(100.0), 2),

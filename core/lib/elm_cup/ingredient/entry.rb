@@ -9,12 +9,13 @@ module ElmCup
     #   free_share    share of the sugars that is free (WHO) ; added_share  that the US label calls added
     #   allergens     ids; `excludes` diets that it breaks beside those its allergens break
     #   starts_from   of the household's own: the library row it was made from; nil for a library row
+    #   possible      allergens that some of what goes by its name hold
     #   traces        allergens that its pack warns of       label  Label, nil for a library row
     #   no_stir       a nut or seed butter with hard fat in it, so that it does not separate
     #   hand_form, processor_form   the form it takes when the line names none
     Entry = Value.of(:id, :name, :family, :names, :assumed_names, :composition, :fats, :di_kind, :polyol_kind, :free_share,
       :added_share, :allergens, :excludes, :hand_form, :processor_form, :perishable, :source, :note, starts_from: nil, traces: [],
-      label: nil, no_stir: false) do
+      possible: [], label: nil, no_stir: false) do
       # An Entry from a row of ingredients.csv. RangeError when its composition is not believable.
       def self.from_row(row)
         parts = Composition::ALL.to_h { |part| [part, row.fetch(part.to_s).to_f] }
@@ -24,7 +25,7 @@ module ElmCup
           fats: DataTable.list(row["fats"]).to_h { |pair| pair.split(":").then { |fat, share| [fat, share.to_f] } }.freeze,
           di_kind: row["di_kind"], polyol_kind: row["polyol_kind"],
           free_share: row["free_share"].to_f, added_share: row["added_share"].to_f,
-          allergens: DataTable.list(row["allergens"]), excludes: DataTable.list(row["not"]),
+          allergens: DataTable.list(row["allergens"]), possible: DataTable.list(row["possible"]), excludes: DataTable.list(row["not"]),
           hand_form: row["hand_form"], processor_form: row["processor_form"],
           perishable: row["perishable"] == "yes", no_stir: row["id"].end_with?("-no-stir"), source: row["source"], note: row["note"])
       rescue RangeError => error
@@ -35,7 +36,7 @@ module ElmCup
       def like = starts_from || id
 
       # It breaks a diet, whatever its amount.
-      def breaks?(diet) = excludes.include?(diet) || DietRules::BREAKING_ALLERGENS[diet].intersect?(allergens)
+      def breaks?(diet) = excludes.include?(diet) || DietRules::BREAKING_ALLERGENS[diet].intersect?(allergens + possible)
 
       # The form this ingredient takes under `process` ("hand" or "processor").
       def form_under(process) = (process == "processor") ? processor_form : hand_form

@@ -5,12 +5,16 @@ module ElmCup
     # The words that name a form: "ground", "melted", "to a paste". Rows of form_words.csv, most telling first.
     class FormWords
       def initialize(rows)
+        @words = rows.flat_map { |row| row["words"].downcase.scan(/[a-z]+/) }.uniq.freeze
         @patterns = rows.to_h do |row|
           words = DataTable.list(row["words"]).sort_by { |word| -word.length }
           [row["form"], /(?<![[:alpha:]])(?:#{words.map { |word| Regexp.escape(word) }.join("|")})(?![[:alpha:]])/i]
         end.freeze
         freeze
       end
+
+      # Every single word of them.
+      def words = @words
 
       # Every form that `text` names, most telling first.
       def named_in(text) = @patterns.filter_map { |form, pattern| form if pattern.match?(text) }

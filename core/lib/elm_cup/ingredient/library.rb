@@ -8,7 +8,7 @@ module ElmCup
       KEPT_READINGS = 8_000
       KEPT_PARTS = 600
 
-      attr_reader :form_words, :descriptors, :ambiguous_names
+      attr_reader :form_words, :descriptors
 
       # The library of core/data, loaded once.
       def self.default = @default ||= new
@@ -35,8 +35,7 @@ module ElmCup
         @shipped = @entries.transform_values { true }.freeze
         @form_words = FormWords.new(DataTable.rows("form_words"))
         @descriptors = DataTable.rows("descriptors").to_h { |row| [Naming::NameWords.of(row["word"]).first, row["note"]] }.freeze
-        @ambiguous_names = DataTable.rows("ambiguous_names")
-          .to_h { |row| [Naming::NameWords.of(row["name"]), DataTable.list(row["ingredients"])] }.freeze
+        @packs = DataTable.rows("packs").map { |row| Pack.from_row(row) }.group_by(&:ingredient).freeze
         finish
       end
 
@@ -73,6 +72,9 @@ module ElmCup
 
       # Every Weight of an ingredient.
       def weights(id) = @weights.fetch(id, [])
+
+      # Packs that an ingredient is usually sold in.
+      def packs(id) = @packs.fetch(id, [])
 
       # BindingFigures of every form of an ingredient.
       def binding_of(id) = @binding_of.fetch(id, [])

@@ -5,6 +5,8 @@ module ElmCup
     # Reads a line of a component: what was typed, or an ingredient and grams, becomes a Line with grams and a form.
     class LineResolver
       MOST_GRAMS = 100_000
+      # Families of what is there for its taste.
+      TASTES = %w[salt spice].freeze
       DATE_MOISTURE = /\b(?:soft|dry|dried|drier|moist|plump|fresh|juicy)\b/i
 
       # process "hand" or "processor"; standard a CupStandard.
@@ -48,7 +50,7 @@ module ElmCup
       end
 
       def line(text, reading, chosen)
-        return unreadable(text, reading.fault) unless reading.readable?
+        return (pinch(text, chosen) if reading.fault.code == :no_amount_found) || unreadable(text, reading.fault) unless reading.readable?
 
         match = chosen ? choice(chosen, reading) : match(reading)
         return flagged(text, reading, match, chosen) unless match.status == :read
@@ -56,16 +58,13 @@ module ElmCup
         weigh(text, reading, match)
       end
 
-      # A stick is only ever sold of one thing, so "1 stick butter" is dairy butter.
+      # A squeeze is of the juice.
       def match(reading)
         found = @matcher.match(reading.name, reading.preparations, reading.alternative)
-        return found unless found.status == :ambiguous && reading.terms.any? { |term| term.unit&.kind == :stick }
+        return found unless reading.terms.any? { |term| term.unit&.id == :squeeze }
 
-        entry = @library["dairy-butter"]
-        return found unless found.candidates.any? { |each| each.entry == entry }
-
-        Naming::Match.new(status: :read, entry: entry, confidence: Naming::Matcher::ASSUMED,
-          assumptions: ["“#{reading.name}” by the stick is taken as dairy butter"])
+        juice = @matcher.match("#{reading.name} juice")
+        (juice.status == :read && juice.confidence > Naming::Matcher::BY_NOUN) ? juice : found
       end
 
       def choice(id, reading)
@@ -84,7 +83,7 @@ module ElmCup
       def weigh(text, reading, match)
         entry = match.entry
         form, named, melted = form(text, entry)
-        weighed = @weigher.weigh(reading, entry, InMeasures.filled_form(entry, form, named, melted))
+        weighed = @weigher.weigh(reading, entry, InMeasures.filled_form(entry, form, named, melted), plain: match.confidence <= Naming::Matcher::ASSUMED)
         return missing(text, reading, match, weighed.message) if weighed.is_a?(Weigher::Gap)
         return missing(text, reading, match, FaultWords.say(:past_a_kitchen, kilograms: MOST_GRAMS / 1000)) if weighed.grams > MOST_GRAMS
 
@@ -92,11 +91,23 @@ module ElmCup
         low, high = ends(weighed, prepared)
         Line.new(status: :read, text: text, entry: entry, form: form, form_named: named, melted: melted, prepared: prepared,
           grams: prepared ? prepared.grams : Rational(weighed.grams), grams_low: low, grams_high: high, confidence: match.confidence,
-          candidates: match.candidates,
+          candidates: match.candidates, senses: match.senses, rough: match.rough,
           moisture_said: %w[dates-dry dates-moist].include?(entry.like) || text.match?(DATE_MOISTURE),
           assumptions: match.assumptions + weighed.assumptions + [prepared&.words].compact,
           notes: reading.notes + unreckoned + notes(reading),
           name: reading.name, by_weight: by_weight?(reading), terms: reading.terms)
+      end
+
+      # "salt": what is there for its taste and has no amount is a pinch.
+      def pinch(text, chosen)
+        pinched = Quantity::LineReader.read("1 pinch #{text}")
+        return unless pinched.readable?
+
+        match = chosen ? choice(chosen, pinched) : match(pinched)
+        return unless match.entry && TASTES.include?(match.entry.family)
+
+        weigh("1 pinch #{text}", pinched, match)
+          .then { |line| line.read? ? line.with(text: text, assumptions: [*line.assumptions, "no amount: a pinch is taken"]) : nil }
       end
 
       def by_weight?(reading)

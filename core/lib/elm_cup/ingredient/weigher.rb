@@ -19,9 +19,10 @@ module ElmCup
         @standard = standard
       end
 
-      # Weighing, or Gap.
-      def weigh(reading, entry, form)
+      # Weighing, or Gap. plain: the name says no more than what kind of thing it is.
+      def weigh(reading, entry, form, plain: false)
         @assumptions = []
+        @plain = plain
         terms = reading.weight ? [reading.weight] : reading.terms
         parts = terms.map { |term| part(term, entry, (term.packed || reading.packed?) ? "packed" : form) }
         missing = parts.find { |each| each.is_a?(Gap) }
@@ -42,6 +43,8 @@ module ElmCup
         return grams if grams.is_a?(Gap)
 
         assume("“a few” is taken as 3, a guess") if term.guessed
+        return [grams, grams.to_f / GUESS_TIMES, grams.to_f * GUESS_TIMES] if term.unit&.guess? && say_guess(term.unit)
+
         off = Math.hypot(term.spread.to_f, plus_minus)
         [grams, grams.to_f * (1 - off), grams.to_f * (1 + off)]
       end
@@ -54,8 +57,29 @@ module ElmCup
         return count(term, entry) if term.unit.nil? || term.unit.kind == :count
         return powder_scoop(term, entry) if term.unit.kind == :scoop
 
-        unsaid(term.unit)
+        packed(term, entry) || unsaid(term.unit)
       end
+
+      # The usual pack of it, or the usual piece that has a name.
+      def packed(term, entry)
+        pack = @library.packs(entry.id).find { |each| each.units.include?(term.unit.id) } or return
+        size = PACK_SIZES.fetch(term.size, 1)
+        word = (term.unit.kind == :container) ? "the usual #{"#{term.size} " if term.size}pack" : "a #{term.unit.names[1]}"
+        assume("#{word} of #{entry.name.downcase} is taken as #{(pack.grams * size).round} g")
+        [term.quantity * pack.grams * size, pack.plus_minus]
+      end
+
+      def say_guess(unit)
+        amount = (unit.kind == :household) ? measure(unit) : (unit.kind == :mass) ? "#{unit.size.to_i} g" : "#{unit.size.to_i} mL"
+        assume("a #{unit.names[1]} is taken as #{amount}, a guess")
+      end
+
+      def measure(unit) = "#{Quantity::FractionText.mixed(unit.size)} #{(unit.household == :tablespoon) ? "tbsp" : "tsp"}"
+
+      # How many times more or less a vague measure may be.
+      GUESS_TIMES = 1.6
+      # A small tin beside the usual one.
+      PACK_SIZES = {"small" => Rational(9, 20), "large" => Rational(2)}.freeze
 
       def unsaid(unit)
         one, several = unit.names.values_at(1, 0)
@@ -95,7 +119,8 @@ module ElmCup
         sizes = @library.weights(entry.id).select(&:grams_each)
         return Gap.new(code: :piece_weight_unknown, facts: {name: entry.name.downcase}) if sizes.empty?
 
-        weight = sizes.find { |each| each.size == term.size } || sizes.find { |each| each.size == "medium" } || sizes.first
+        weight = sizes.find { |each| each.size == term.size } || (sizes.find { |each| each.size == "plain" } if @plain) ||
+          sizes.find { |each| each.size == "medium" } || sizes.first
         assume("one is taken as #{weight.grams_each.to_f.round(1).to_s.delete_suffix(".0")} g") unless term.size && weight.size == term.size
         [term.quantity * weight.grams_each, weight.plus_minus]
       end

@@ -41,6 +41,9 @@ module ElmCup
       # Allergen ids of every line, sorted.
       def allergens = lines.flat_map { |line| line.entry.allergens }.uniq.sort
 
+      # Allergens that a line may hold, by a sense of its words or by what goes by its name, and none is sure to; sorted.
+      def possible_allergens = (lines.flat_map(&:possible_allergens).uniq - allergens).sort
+
       private
 
       def sum

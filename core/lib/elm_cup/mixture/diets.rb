@@ -29,12 +29,17 @@ module ElmCup
         (diet == LOW) ? too_rich(bowl) : bowl.lines.select { |line| breaks?(line, diet) }
       end
 
-      def self.breaks?(line, diet) = line.entry.breaks?(diet) || (diet == RAW && line.heated?)
+      def self.breaks?(line, diet) = line.breaks?(diet) || (diet == RAW && line.heated?)
       private_class_method :breaks?
 
-      # Why `entry` breaks `diet`, in words.
-      def self.why(entry, diet)
+      # Why the Ingredient::Line breaks `diet`, in words.
+      def self.why(line, diet)
+        entry = line.entry
         name = entry.name
+        other = line.senses.find { |sense| sense.breaks?(diet) }
+        return "“#{line.name}” may be #{other.name.downcase}: say which" if other && !entry.breaks?(diet)
+        return "#{name}: some hold #{Allergens.words(entry.possible & BY_ALLERGEN.fetch(diet, []))}" if only_possible?(entry, diet)
+
         allergens = BY_ALLERGEN.fetch(diet, []) & entry.allergens
         return "#{name}: #{Nutrition.net_carbohydrate_of(entry).round} g of net carbohydrate in 100 g" if diet == LOW
         return "#{name}: oats count only where the pack says gluten-free" if diet == "gluten-free" && entry.family == "oats"
@@ -42,6 +47,12 @@ module ElmCup
 
         "#{name}: not #{diet}"
       end
+
+      def self.only_possible?(entry, diet)
+        !entry.excludes.include?(diet) && !BY_ALLERGEN.fetch(diet, []).intersect?(entry.allergens) &&
+          BY_ALLERGEN.fetch(diet, []).intersect?(entry.possible)
+      end
+      private_class_method :only_possible?
 
       def self.too_rich(bowl)
         net = bowl.lines.map { |line| [line, Nutrition.net_carbohydrate_of(line.entry) * line.base_grams.to_f / 100] }

@@ -18,6 +18,7 @@ module ElmCup
       key("allergens_eu") { allergens & Allergens::EU_FOURTEEN }
       key("allergen_lines") { allergen_lines }
       key("traces") { assessment.bowl.lines.flat_map { |line| line.entry.traces }.uniq.sort - allergens }
+      key("possible_allergens") { assessment.bowl.possible_allergens }
       key("diets") { kept }
       key("diet_breaks") { diet_breaks }
       key("needs") { assessment.formula.needs }
@@ -56,7 +57,7 @@ module ElmCup
       def places(diet = nil)
         labelled.select { |_, line, _, label| yield line, label }.map do |part, line, at, label|
           Place.new(component: part.name, line: label, ingredient: line.entry.id, pointer: "#{part.lines_at}/#{at}",
-            why: diet && "#{Diets.why(line.entry, diet)}.")
+            why: diet && "#{Diets.why(line, diet)}.")
         end
       end
 

@@ -8,6 +8,8 @@ module ElmCup
       MAX_LENGTH = 300
       BULLET = /\s*(?:(?:[-–—*•·▢☐])\s+|\[\s?\]\s*|\d{1,2}[.)]\s+(?=[\d½⅓⅔¼¾⅛]))?/
       PART_OF = /(?:the\s+)?(?:(?:finely\s+)?grated\s+)?(juice|zest|rind|peel)\s+(?:of\s+)?(?=[\d½¼¾⅓⅔]|an?\b|one\b|half\b|two\b)/i
+      # "85% dark chocolate" is a kind of it, not 85 of them.
+      SHARE = /\s*\d{1,3}\s*%/
       PARTS = {"rind" => "zest", "peel" => "zest"}.freeze
       # A part behind a comma that is an amount of something else: "1 cup oats, plus 10 dates". Times and lengths are not.
       JOINED = /\A(?:and|plus|with)\s+/i
@@ -15,7 +17,7 @@ module ElmCup
       # "1 tsp each cinnamon and ginger"
       SHARED = /\beach\b.*(?:\band\b|&|,)|(?:\band\b|&).*\beach\b/i
       # Measures without a size: "a good splash of milk".
-      NO_SIZE = /splash|knob|glug|drizzle|dollop|squeeze|sprinkl(?:e|ing)|swirl|bit|touch|dab|smidgen|little|lot/i
+      NO_SIZE = /bit|touch|little|lot/i
       VAGUE = /\A(?:good|big|generous|small|tiny|wee)?\s*(#{NO_SIZE})(?:e?s)?\b\s+(?:of\s+)?/i
 
       # What parts a name from the amount behind it: "oats, 88 g", "salt: a pinch", "honey, two tablespoons".
@@ -45,7 +47,7 @@ module ElmCup
         @scan.skip(BULLET)
         @part = PARTS.fetch(@scan[1].downcase, @scan[1].downcase) if @scan.skip(PART_OF)
         reader = TermReader.new(@scan)
-        said = Amounts.of(SumReader.new(@scan, reader).read, reader.aside)
+        said = Amounts.of(@scan.check(SHARE) ? [] : SumReader.new(@scan, reader).read, reader.aside)
         return faulty(@scan.fault) if @scan.fault
 
         amounts, words = BehindReader.new(@text, @scan.charpos).read(said)

@@ -12,9 +12,9 @@ module ElmCup
       }.freeze
       # "a good pinch", "a good 1/2 cup", but "2 cups good chocolate".
       GOOD = {"good" => MODIFIERS.fetch("generous")}.freeze
-      MODIFIER = /\s*(#{MODIFIERS.keys.join("|")}|good(?=\s+(?:pinch|dash|handful|[\d½⅓⅔¼¾⅛]))|(?:firmly|lightly|tightly|loosely|well)[\s-]+packed|packed)\b/i
+      MODIFIER = /\s*(#{MODIFIERS.keys.join("|")}|good(?=\s+(?:pinch|dash|handful|tablespoon|teaspoon|cup|#{Unit::ALL.select(&:guess?).flat_map(&:names).join("|")}|[\d½⅓⅔¼¾⅛]))|(?:firmly|lightly|tightly|loosely|well)[\s-]+packed|packed)\b/i
       PACKED = /\A(?!lightly|loosely).*packed\z/
-      ARTICLE = /\s*(?:an?|one|1)\s+(?=(?:#{[*MODIFIERS.keys, *GOOD.keys].join("|")})\s+[\d½⅓⅔¼¾⅛])/i
+      ARTICLE = /\s*(?:an?|one|1)\s+(?=(?:#{[*MODIFIERS.keys, *GOOD.keys].join("|")})\s+(?:[\d½⅓⅔¼¾⅛]|#{Unit::PATTERN}))/i
       # "10 x dates"
       TIMES = /\s*[x×](?=\s+[[:alpha:]])/
       SIZE = /\s*(?:extra[\s-]+)?(large|big|medium|small)(?:[\s-]+sized?)?\b/i
@@ -25,7 +25,7 @@ module ElmCup
       STICKS = /(?:about\s+)?[\d½¼¾\s\/]+\s*(?:sticks?|blocks?|bars?|scoops?|handfuls?)/i
       # Units whose mass is only custom, so that a weight said beside them wins.
       GUESSED = %i[handful stick].freeze
-      BARE_UNITS = %i[pinch dash drop handful stick].freeze
+      BARE_UNITS = [*%i[pinch dash drop handful stick], *Unit::ALL.select(&:guess?).map(&:id)].freeze
 
       # Numbers that say an amount again.
       attr_reader :aside

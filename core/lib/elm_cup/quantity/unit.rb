@@ -11,15 +11,20 @@ module ElmCup
     class Unit
       attr_reader :id, :kind, :size, :household, :names, :exact_names
 
-      def initialize(id, kind, names, size: nil, household: nil, exact: "")
+      # guess: nobody measures by it, what it holds is a guess.
+      def initialize(id, kind, names, size: nil, household: nil, exact: "", guess: false)
         @id = id
         @kind = kind
         @names = names.split(",")
         @exact_names = exact.split
         @size = size && Rational(size)
         @household = household
+        @guess = guess
         freeze
       end
+
+      # What it holds is a guess.
+      def guess? = @guess
 
       # Millilitres of one unit in `standard`; nil when the unit is not a volume.
       def millilitres(standard)
@@ -42,26 +47,36 @@ module ElmCup
         new(:decilitre, :volume, "decilitres,deciliters,decilitre,deciliter,dl", size: 100),
         new(:litre, :volume, "litres,liters,litre,liter,l", size: 1000),
         new(:cup, :household, "cups,cup,cp,c", household: :cup, size: 1),
-        new(:tablespoon, :household, "tablespoons,tablespoon,tablespoonfuls,tablespoonful,tbsps,tbsp,tbs,tbls,tblsp,tbl,tb",
-          household: :tablespoon, size: 1, exact: "T"),
-        new(:teaspoon, :household, "teaspoons,teaspoon,teaspoonfuls,teaspoonful,tsps,tsp,ts", household: :teaspoon, size: 1, exact: "t"),
+        new(:tablespoon, :household, "tablespoons,tablespoon,tablespoonfuls,tablespoonful,spsk,msk,tbsps,tbsp,tbs,tbls,tblsp,tbl,tb",
+          household: :tablespoon, size: 1, exact: "T EL"),
+        new(:teaspoon, :household, "teaspoons,teaspoon,teaspoonfuls,teaspoonful,tsk,tsps,tsp,ts", household: :teaspoon, size: 1, exact: "t TL"),
         new(:dessertspoon, :household, "dessertspoons,dessertspoon,dessertspoonfuls,dessertspoonful,dstsp,dsp", household: :teaspoon,
           size: 2),
         new(:fluid_ounce, :household, "fluid ounces,fluid ounce,fl. oz,fl oz,floz", household: :fluid_ounce, size: 1),
         new(:pint, :household, "pints,pint,pt", household: :cup, size: 2),
         new(:quart, :household, "quarts,quart,qt", household: :cup, size: 4),
-        new(:pinch, :household, "pinches,pinch", household: :teaspoon, size: "1/16"),
+        new(:pinch, :household, "pinches,pinch,prise", household: :teaspoon, size: "1/16"),
         new(:dash, :household, "dashes,dash", household: :teaspoon, size: "1/8"),
         new(:drop, :volume, "drops,drop", size: "0.05"),
+        *{"splash" => 1, "glug" => 1, "slosh" => 1, "dollop" => 1}.map { |word, size|
+          new(word.to_sym, :household, "#{word}#{"e" if word.end_with?("sh")}s,#{word}", household: :tablespoon, size: size, guess: true)
+        },
+        *{"drizzle" => "3/2", "swirl" => "3/2", "squeeze" => 1, "sprinkle" => "1/2", "sprinkling" => "1/2", "dab" => "1/2",
+          "smidgen" => "1/32"}.map { |word, size|
+          new(word.to_sym, :household, "#{word}s,#{word}", household: :teaspoon, size: size, guess: true)
+        },
+        new(:knob, :mass, "knobs,knob", size: 12, guess: true),
+        new(:shot, :volume, "shots,shot", size: 30, guess: true),
         new(:handful, :handful, "handfuls,handful,handsful", size: 30),
         new(:stick, :stick, "sticks,stick", size: "113.4"),
         new(:scoop, :scoop, "scoops,scoop"),
         new(:can, :container, "cans,can,tins,tin"),
-        new(:bag, :container, "bags,bag,packets,packet,packages,package,pkgs,pkg,packs,pack,pouches,pouch,sachets,sachet"),
-        new(:jar, :container, "jars,jar,tubs,tub,bottles,bottle,cartons,carton,boxes,box"),
+        new(:bag, :container, "bags,bag,packets,packet,packages,package,pkgs,pkg,pkts,pkt,packs,pack,pouches,pouch,sachets,sachet,envelopes,envelope"),
+        new(:jar, :container, "jars,jar,tubs,tub,pots,pot,punnets,punnet,bottles,bottle,cartons,carton,boxes,box"),
         new(:bar, :container, "bars,bar,blocks,block,slabs,slab"),
+        new(:sleeve, :container, "sleeves,sleeve"),
         new(:piece, :count, "pieces,piece"),
-        *%w[square cube slice strip sheet chunk knob lump].map { |word|
+        *%w[square cube slice strip sheet chunk lump].map { |word|
           new(word.to_sym, :portion, ["#{word}s", word, ("sq" if word == "square")].compact.join(","))
         }
       ].freeze

@@ -19,7 +19,7 @@ module ElmCup
 
       def self.finding(need, needs, table, line, index)
         Finding.mended_by(rule: ID, component: table.name, **Swaps.remedy(table, line, index, need, also: needs),
-          message: "An eater needs it #{need}, and “#{line.label}” breaks it. #{Mixture::Diets.why(line.entry, need)}.")
+          message: "An eater needs it #{need}, and “#{line.label}” breaks it. #{Mixture::Diets.why(line, need)}.")
       end
       private_class_method :same?, :finding
     end

@@ -7,7 +7,9 @@ module ElmCup
       #   status       :read, :ambiguous or :unknown
       #   entry        the Entry when read        confidence  0 to 1
       #   candidates   Candidates, best first     assumptions what was taken for granted, in words
-      Match = Value.of(:status, entry: nil, confidence: 0.0, candidates: [], assumptions: [])
+      #   senses       other Entries that the words may as well mean: no diet and no allergen is told without them
+      #   rough        it is only known what kind of thing it is
+      Match = Value.of(:status, entry: nil, confidence: 0.0, candidates: [], assumptions: [], senses: [], rough: false)
     end
   end
 end

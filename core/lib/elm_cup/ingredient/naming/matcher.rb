@@ -3,12 +3,16 @@
 module ElmCup
   module Ingredient
     module Naming
-      # Finds what a typed name means. Exact names and their plurals first, then the same words in another order, then
-      # names spelt nearly so. Nothing under LEAST_CONFIDENCE is taken: it comes back as a list of guesses.
+      # Finds what a typed name means, as a cook means it: a row's name; the usual sense of a plain word; the same misspelt; the last noun
+      # in it; the kind of thing that it is. What was assumed is said. Nothing under LEAST_CONFIDENCE is taken: it comes back as guesses.
       class Matcher
         LEAST_CONFIDENCE = 0.80
         EXACT = 0.98
         ASSUMED = 0.85
+        # Misspelt, of which words are passed over, and only known by its kind.
+        SPELT = 0.84
+        BY_NOUN = 0.82
+        BY_KIND = 0.80
         DESCRIBED = 0.01
         REORDERED = 0.04
         NEARLY = 0.95
@@ -30,7 +34,13 @@ module ElmCup
             entry.assumed_names.each { |name| @assumed[NameWords.of(name)] ||= entry }
           end
           @sorted = @exact.transform_keys(&:sort).freeze
-          @words = [*@exact.keys, *@assumed.keys, *library.ambiguous_names.keys].flatten.uniq.to_h { |word| [word, true] }.freeze
+          names = {**@assumed, **@exact}
+          @senses = Senses.new(library)
+          @kinds = Kinds.new(names, library)
+          @last_noun = LastNoun.new(names, library)
+          words = [*names.keys, *@senses.keys, *@kinds.keys].flatten.uniq
+          @words = words.to_h { |word| [word, true] }.freeze
+          @known = KnownWords.new(words, [*library.descriptors.keys, *library.form_words.words])
           @spelling = Spelling.new([*@exact, *@assumed])
           @exact.freeze
           @assumed.freeze
@@ -45,13 +55,13 @@ module ElmCup
           own = sharing_noun(name, alternative) || certain(name)
           whole = completed(name, preparations, own)
           whole = own if own&.entry && (whole&.entry.nil? || whole.entry == own.entry)
-          whole || own || without_form_words(name) || claimed(name) || nearly(name)
+          whole || own || without_form_words(name) || claimed(name) || meant(name) || guessed(name)
         end
 
-        # `name` is one ingredient's without any guessing, or can be that of several; words of a form may stand with it.
+        # `name` is one ingredient's without any guessing, or a plain word with a usual sense; words of a form may stand with it.
         def known?(name) = !(certain(name) || without_form_words(name)).nil?
 
-        # The Entry whose name it is without any guessing; nil for none, and for one that several have. Words of a form may stand with it.
+        # The Entry whose name it is without any guessing; nil for none. Words of a form may stand with it.
         def one(name) = (certain(name) || without_form_words(name))&.entry
 
         private
@@ -86,16 +96,17 @@ module ElmCup
         end
 
         # A Match without guessing at the spelling, or nil.
-        def certain(name)
-          words = NameWords.of(name)
-          by_name(name, words) || ambiguous(words) || described(name, words)
-        end
+        def certain(name) = certain_of(name, NameWords.of(name))
+
+        def certain_of(name, words) = sense(name, words) || by_name(name, words) || described(name, words)
 
         # The same without words that only describe, "raw", "good-quality", and shares of cocoa.
         def described(name, words)
           plain = words.reject { |word| @library.descriptors.key?(word) || word.match?(PER_CENT) }
+          return if plain.size == words.size
+
           best = words.grep(PER_CENT).any? ? ASSUMED : EXACT
-          by_name(name, plain, DESCRIBED * (words.size - plain.size), best: best) || ambiguous(plain)
+          sense(name, plain) || by_name(name, plain, DESCRIBED * (words.size - plain.size), best: best)
         end
 
         # best: the confidence of the very name; under EXACT the cook is told what it is taken as.
@@ -104,6 +115,14 @@ module ElmCup
           elsif (entry = @assumed[words]) then read(entry, ASSUMED - less, [taken_as(name, entry)])
           elsif (entry = @sorted[words.sort]) then read(entry, EXACT - REORDERED - less)
           end
+        end
+
+        # A plain word in its usual sense; the others are kept in mind.
+        def sense(name, words)
+          sense = @senses[words] or return
+          return read(sense.usual, EXACT, [], senses: sense.others) if sense.usual.named?(name)
+
+          read(sense.usual, ASSUMED, [taken_as(name, sense.usual)], senses: sense.others)
         end
 
         def taken_as(name, entry) = "“#{name}” is taken as #{entry.name.downcase}"
@@ -119,44 +138,67 @@ module ElmCup
           diets = name.scan(CLAIM).flatten.map { |words| words.downcase.tr(" ", "-").sub("plant-based", "vegan") }
           return if diets.empty?
 
-          plain = name.gsub(CLAIM, " ").squeeze(" ").strip
-          match = certain(plain) or return
-          keeping = [match.entry, *match.candidates.map(&:entry)].compact.reject { |entry| diets.any? { |diet| entry.breaks?(diet) } }
-          return match if match.entry && keeping.include?(match.entry)
+          match = certain(name.gsub(CLAIM, " ").squeeze(" ").strip) or return
+          keeping = [match.entry, *match.senses].select { |entry| diets.none? { |diet| entry.breaks?(diet) } }
+          return if keeping.empty?
 
-          among(keeping) if keeping.any?
+          read(keeping.first, ASSUMED, (keeping.first == match.entry) ? match.assumptions : [taken_as(name, keeping.first)])
         end
 
-        def among(entries)
-          Match.new(status: :ambiguous, candidates: entries.map { |entry|
-            Candidate.new(entry: entry, confidence: (0.9 / entries.size).round(2))
-          })
+        # What it is once its spelling is mended, words are passed over, or by its kind; nil for none of these.
+        def meant(name)
+          typed = NameWords.of(name)
+          return if typed.empty? || typed.size > MOST_WORDS
+
+          words, slips = mended(typed)
+          stripped = NameWords.of(@library.form_words.strip(words.join(" ")))
+          (slips.any? && said(certain_of(words.join(" "), words) || certain_of(stripped.join(" "), stripped), SPELT, slips)) ||
+            by_noun(name, words, slips) || by_noun(name, stripped, slips) || by_kind(name, words, slips)
         end
 
-        def ambiguous(words)
-          ids = @library.ambiguous_names[words] or return
-          among(ids.map { |id| @library[id] })
+        # [words as they are known, what was read as something else in words]
+        def mended(typed)
+          slips = []
+          beside = typed.any? { |word| @words.key?(word) }
+          words = typed.map { |word|
+            other = @known.meant(word, beside: beside)
+            slips << "“#{word}” is read as “#{other}”" if other
+            other || word
+          }
+          [words, slips]
         end
 
-        def read(entry, confidence, assumptions = [])
-          Match.new(status: :read, entry: entry, confidence: confidence.round(2), candidates: [], assumptions: assumptions)
+        def by_noun(name, words, slips)
+          run = @last_noun.runs(words).find { |each| certain_of(each.words.join(" "), each.words) } or return
+          match = certain_of(run.words.join(" "), run.words)
+          passed = run.passed.reject { |word| @library.descriptors.key?(word) }
+          foods = passed.filter_map { |word| @exact[[word]] || @assumed[[word]] }
+          words_passed = passed.any? ? "; #{passed.map { |word| "“#{word}”" }.join(" and ")} #{(passed.size > 1) ? "are" : "is"} passed over" : ""
+          said(match.with(assumptions: [], senses: match.senses | foods), BY_NOUN, [*slips, taken_as(name, match.entry) + words_passed])
         end
 
-        def nearly(name)
-          guesses = guesses(NameWords.of(name).reject { |word| @library.descriptors.key?(word) })
-          best, second = guesses
-          return Match.new(status: :unknown, candidates: guesses) if best.nil? || best.confidence < LEAST_CONFIDENCE
-          return Match.new(status: :ambiguous, candidates: guesses) if second && best.confidence - second.confidence < 0.02
-
-          Match.new(status: :read, entry: best.entry, confidence: best.confidence, candidates: guesses.drop(1),
-            assumptions: [taken_as(name, best.entry)])
+        def by_kind(name, words, slips)
+          kind = @kinds.of(words) or return
+          said(read(kind.entry, BY_KIND, [], senses: kind.members - [kind.entry]), BY_KIND,
+            [*slips, "“#{name}” is not known: it is taken as #{kind.entry.name.downcase}, the nearest there is"]).with(rough: true)
         end
 
-        def guesses(words)
-          return [] if words.empty? || words.size > MOST_WORDS
+        # The Match with what was assumed on the way to it.
+        def said(match, most, slips)
+          match&.with(confidence: [match.confidence, most].min, assumptions: [*slips, *match.assumptions])
+        end
 
-          @spelling.like(words).take_while { |_, score| score >= LEAST_GUESS }.first(CANDIDATES)
+        def read(entry, confidence, assumptions = [], senses: [])
+          Match.new(status: :read, entry: entry, confidence: confidence.round(2), candidates: [], assumptions: assumptions, senses: senses)
+        end
+
+        def guessed(name)
+          words = NameWords.of(name).reject { |word| @library.descriptors.key?(word) }
+          return Match.new(status: :unknown) if words.empty? || words.size > MOST_WORDS
+
+          guesses = @spelling.like(words).take_while { |_, score| score >= LEAST_GUESS }.first(CANDIDATES)
             .map { |entry, score| Candidate.new(entry: entry, confidence: (NEARLY * score).round(2)) }
+          Match.new(status: :unknown, candidates: guesses)
         end
       end
     end

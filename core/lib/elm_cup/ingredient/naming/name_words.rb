@@ -3,26 +3,25 @@
 module ElmCup
   module Ingredient
     module Naming
-      # Brings a typed name to comparable words: small letters, no accents, singular.
+      # Brings a typed name to comparable words: small letters, no accents, singular, what is short written out.
       module NameWords
         KEEP = %w[molasses cocoa oats].freeze
-        WHOLE = {"choc" => "chocolate", "oat" => "oats"}.freeze
+        # short word => the words that it stands for: rows of abbreviations.csv
+        SHORT = DataTable.rows("abbreviations").to_h { |row| [row["short"], row["words"].split] }.freeze
 
         # Texts without their accents: taking them off takes a while, and one line asks for it several times.
         PLAIN = BoundedCache.new(500)
 
         # "Crème fraîche, Cashews" => ["creme", "fraiche", "cashew"]
         def self.of(text)
-          plain = text.ascii_only? ? text : PLAIN.fetch(text) { text.unicode_normalize(:nfkd).gsub(/\p{Mn}/, "") }
+          plain = text.ascii_only? ? text : PLAIN.fetch(text) { text.unicode_normalize(:nfkd).gsub(/\p{Mn}/, "").gsub(/[øØ]/, "o") }
           plain = plain.downcase.delete("'’").tr("&", " ")
           plain = plain.gsub(/(\d)\s+%/, '\1%') if plain.include?("%")
-          plain.scan(/[a-z0-9%]+/).map { |word| singular(word) }
+          plain.scan(/[a-z0-9%]+/).flat_map { |word| SHORT[word]&.map { |each| singular(each) } || [singular(word)] }
         end
 
         # One word without its plural: "berries" => "berry", "radishes" => "radish".
         def self.singular(word)
-          return WHOLE[word] if WHOLE.key?(word)
-
           case word
           when *KEEP, /(?:ss|us|is)\z/, /\A.{1,3}\z/ then word
           when /ies\z/ then word.sub(/ies\z/, "y")
