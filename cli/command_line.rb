@@ -13,6 +13,7 @@ module ElmCup
     TEXT
     USAGE = (<<~TEXT + Proposals::USAGE + PANTRY_USAGE).freeze
       elm assess FILE|- [--only NAMES]         the assessment of a formula document, or only “pieces,cost” and the like of it
+      elm assess … --strict                    … refused where a line is not read; without it such lines are left out and listed
       elm convert TEXT --to UNIT [--cup ID]    a typed amount in g, ml, tsp, tbsp, cups, oz … or “measure” (nearest spoons and cups)
       elm scale FILE|- --by FACTOR             the formula document with every amount times FACTOR (2, 1/2, 0.75)
       elm scale FILE|- --to-grams G            … so that all of it weighs G grams
@@ -23,7 +24,9 @@ module ElmCup
       elm label FILE|-                         an ingredient from its pack's label (JSON), checked
     TEXT
     COMMANDS = (%w[assess convert scale import export compare label] + Proposals::COMMANDS).freeze
-    OPTIONS = (%w[--only --to --cup --by --to-grams --pieces --piece-grams --format --pantry] + Proposals::OPTIONS).freeze
+    # Options without a value.
+    FLAGS = %w[--strict].freeze
+    OPTIONS = (%w[--strict --only --to --cup --by --to-grams --pieces --piece-grams --format --pantry] + Proposals::OPTIONS).freeze
     # The longest file that is read at all; the core has its own, smaller limits.
     MOST_BYTES = 64_000_000
     # Bad input, said in one line.
@@ -47,6 +50,8 @@ module ElmCup
       raise BadInput, "“#{command.scrub}” is no command; there are #{COMMANDS.join(", ")}" unless COMMANDS.include?(command)
 
       answer = send((command == "rescue") ? :rescue_bowl : command, arguments)
+      return 2 if @strict_fault
+
       @output.puts answer.is_a?(String) ? answer : JSON.pretty_generate(answer)
       @output.flush
       0
@@ -89,6 +94,7 @@ module ElmCup
           name, value = word.scrub.split("=", 2)
           raise BadInput, "#{name} is no option; there are #{OPTIONS.join(", ")}" if word.start_with?("--") && !OPTIONS.include?(name)
           next arguments << word unless OPTIONS.include?(name)
+          next options[name] = true if FLAGS.include?(name)
 
           options[name] = value || words.shift || raise(BadInput, "#{name} needs a value")
         end
@@ -98,10 +104,17 @@ module ElmCup
     def assess(arguments)
       formula = document(arguments)
       answer = ElmCup.assess(formula, sections: listed("--only"), **pantry)
-      flagged = ElmCup.flagged(@options.key?("--only") ? ElmCup.assess(formula, sections: ["components"], **pantry) : answer)
-      return answer if flagged.empty?
+      leave_out(ElmCup.flagged(@options.key?("--only") ? ElmCup.assess(formula, sections: ["components"], **pantry) : answer))
+      answer
+    end
 
-      raise BadInput, flagged.map { |line| "#{line["pointer"]} (#{line["component"]}) “#{line["text"]}”: #{line["message"]}" }.join(" | ")
+    # What a formula is judged without is listed, a line each; with --strict that is a fault.
+    def leave_out(flagged)
+      @strict_fault = flagged.any? && @options.key?("--strict")
+      flagged.each do |line|
+        words = "#{line["pointer"]} (#{line["component"]}) “#{line["text"]}”: #{line["message"]}"
+        @errors.puts "elm: left out: #{words.scrub.gsub(/\s+/, " ").strip[0, 600]}"
+      end
     end
 
     def convert(arguments)

@@ -71,11 +71,11 @@ module ElmCup
     # All of that as one Mixture::Bowl.
     def formed_whole = formation.whole
 
-    # Pieces and what is in them wait until every line of what is shaped is read.
+    # There is something read in what is shaped; what is left out of it is said.
     def formed_known?
       return @formed_known if defined?(@formed_known)
 
-      @formed_known = formed_whole.complete? && !formed_whole.empty? && components.none? { |part| part.in_piece? && part.flagged? }
+      @formed_known = !formed_whole.empty?
     end
 
     # The section of a name, such as "pieces". KeyError for none.
@@ -96,6 +96,9 @@ module ElmCup
 
     # The formula's own wishes, as they are kept in it.
     def wishes = @wishes ||= formula.wishes.map { |text| Wish.read(text) }
+
+    # LeftOuts of every part that has any: [Part, LeftOut] pairs.
+    def left_out = parts.flat_map { |part| part.left_out.map { |each| [part, each] } }
 
     # Flags of every line that is not read and every share that cannot be taken.
     def flags = parts.flat_map { |part| Flag.of_lines(part) + Flag.of_takes(part) }

@@ -854,6 +854,7 @@ export interface components {
             };
             split_ml?: components["schemas"]["Split"];
             allergens?: string[];
+            possible_allergens?: string[];
             /** @description The wishes that keep it as it is */
             locked_by?: string[];
             assumptions: string[];
@@ -924,6 +925,15 @@ export interface components {
             process: string;
             grams: number;
             allergens: string[];
+            /** @description What a sense of its words or what goes by its name may hold */
+            possible_allergens?: string[];
+            /** @description What it is judged without */
+            left_out?: {
+                line?: number;
+                text?: string;
+                words: string;
+                message?: string;
+            }[];
             diets: string[];
             nutrition_per_100g?: components["schemas"]["Nutrition"];
             sweetness_pct?: number;
@@ -1084,6 +1094,7 @@ export interface components {
             nutrition_per_piece?: components["schemas"]["Nutrition"];
             nutrition_per_100g?: components["schemas"]["Nutrition"];
             sweetness_pct?: number;
+            possible_allergens?: string[];
             allergens: string[];
             allergens_us: string[];
             allergens_eu: string[];

@@ -59,7 +59,7 @@ module ElmCup
 
       def of_part(part)
         saturation = part.verdict&.saturation
-        known = !part.flagged? && !part.bowl.empty?
+        known = !part.bowl.empty?
         {
           "grams" => part.bowl.grams.round(2), "saturation" => (saturation.value.round(3) if part.estimable?),
           "tack" => saturation&.tack&.round(2),

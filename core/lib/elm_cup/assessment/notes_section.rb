@@ -12,7 +12,13 @@ module ElmCup
 
       private
 
-      def waiting = ("Allergens and diets are not complete while a line waits to be mended." unless assessment.bowl.complete?)
+      def waiting
+        left_out = assessment.left_out.group_by(&:first).transform_values { |pairs| LeftOut.words(pairs.map(&:last)) }
+        return if left_out.empty?
+
+        words = left_out.map { |part, each| (assessment.parts.size > 1) ? "#{each} of #{part.name}" : each }
+        "Nutrition, cost, pieces, allergens and diets are without #{words.join(" and ")}."
+      end
 
       def apart
         strewn = assessment.flavours.reject { |flavour| flavour.topping.lines.empty? }

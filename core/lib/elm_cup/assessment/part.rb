@@ -48,21 +48,43 @@ module ElmCup
       # A line is not read, here or in what it takes of.
       def flagged? = !bowl.complete? || !takings.all?(&:known?)
 
+      # LeftOuts: what it is judged without.
+      def left_out
+        @left_out ||= if flagged?
+          own = lines.each_with_index.reject { |line, _| line.read? }.map { |line, at|
+            LeftOut.new(number: at + 1, text: line.text, words: "line #{at + 1}", message: line.message, grams: line.grams&.to_f)
+          }
+          waiting = takings.reject(&:known?).map { |taking|
+            LeftOut.new(words: "its share of #{taking.take.component}", message: taking.message)
+          }
+          unread = takings.select { |taking| taking.known? && taking.source.flagged? }.map { |taking|
+            LeftOut.new(words: "a line of #{taking.source.name}", message: "#{taking.source.name} has a line that is not read")
+          }
+          (own + waiting + unread).freeze
+        else
+          NOTHING_LEFT_OUT
+        end
+      end
+
+      NOTHING_LEFT_OUT = [].freeze
+      # Share of a part that something weighs whose weight is not known. Source: docs/model.md, Lines left out.
+      UNKNOWN_SHARE = 0.05
+
       # Nothing was put into it, read or not.
       def empty? = contents.empty? && takings.all?(&:known?)
 
-      # Binding::Verdict; nil while a line is flagged, when it is empty, or where it is not judged.
+      # Binding::Verdict on what is read; nil when nothing is, or where it is not judged.
       def verdict
         return @verdict if defined?(@verdict)
 
-        @verdict = (Binding::Verdict.new(mix) if mix && want)
+        @verdict = (Binding::Verdict.new(mix, left_out_grams: left_out_grams) if mix && want)
       end
 
-      # Binding::Mix, nil while a line is flagged or the component is empty.
+      # Binding::Mix of what is read, nil when nothing is.
       def mix
         return @mix if defined?(@mix)
 
-        @mix = (Binding::Mix.new(contents, process: process, room_c: @kitchen.room_c, library: library) unless flagged? || bowl.empty?)
+        @mix = (Binding::Mix.new(bowl.lines, process: process, room_c: @kitchen.room_c, library: library) unless bowl.empty?)
       end
 
       # The texture id it has, nil where it has none.
@@ -71,8 +93,12 @@ module ElmCup
       # Its texture can be wished for and told: something dry, and something that binds.
       def estimable? = !verdict.nil? && verdict.estimable?
 
-      # The Binding::Portion of the line at an index of `contents`; nil without a mix.
-      def portion(index) = mix&.portions&.at(index)
+      # The Binding::Portion of the line at an index of `contents`; nil without a mix, and where it is not read.
+      def portion(index)
+        return unless mix && contents[index]&.read?
+
+        mix.portions.at(bowl.complete? ? index : contents.first(index).count(&:read?))
+      end
 
       # Binding::Rescue for the wanted texture, nil without a verdict.
       def rescue_from
@@ -97,11 +123,11 @@ module ElmCup
       # One sentence that a cook can act on.
       def sentence
         return "There is nothing in it yet." if empty?
-        return waiting if flagged?
+        return left_out.empty? ? "There is nothing in it yet." : "It is judged once #{LeftOut.words(left_out)} can be read." if bowl.empty?
         return "A #{type.id} is not judged as a dough." unless want
-        return "There is nothing in it yet." unless verdict
 
-        Binding::Sentence.new(verdict, want: want, rescue_from: rescue_from).to_s
+        said = Binding::Sentence.new(verdict, want: want, rescue_from: rescue_from).to_s
+        left_out.empty? ? said : "Without #{LeftOut.words(left_out)}: #{said[0].downcase}#{said[1..]}"
       end
 
       private
@@ -110,12 +136,8 @@ module ElmCup
         line.text ? resolver.resolve(line.text, chosen: line.ingredient) : resolver.weighed(line.ingredient, line.grams)
       end
 
-      def waiting
-        count = lines.count { |line| !line.read? }
-        return takings.find { |taking| !taking.known? }&.message || "It waits for what it takes of another." if count.zero?
-
-        "It cannot be judged until #{(count == 1) ? "one line is" : "#{count} lines are"} mended."
-      end
+      # What is left out weighs what it says, else a twentieth of the part.
+      def left_out_grams = left_out.sum(0.0) { |each| each.grams || UNKNOWN_SHARE * bowl.grams }
     end
   end
 end

@@ -60,8 +60,6 @@ module ElmCup
 
       # Pieces are counted of what goes into them; the grams of the whole count everything.
       def factor_to(asked)
-        flag = before.flags.first
-        InvalidDocument.refuse(flag.pointer, :scaling_waits, text: flag.text) if flag
         now = counted(before)
         InvalidDocument.refuse("/components", :nothing_to_scale) unless now.positive?
 

@@ -11,8 +11,6 @@ module ElmCup
       def self.read(take, source, at, standard)
         taking = Taking.new(take: take, source: source, at: at)
         return taking.with(fraction: take.share) if take.share
-        return waiting(taking, :take_waits, name: source.name) if source.flagged?
-
         grams, assumptions = take.grams ? [take.grams, []] : measured(take.text, source, standard)
         return waiting(taking, :take_no_measure, text: take.text) unless grams
         return waiting(taking, :take_of_nothing, name: source.name) if source.bowl.empty?

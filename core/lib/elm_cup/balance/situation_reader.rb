@@ -44,7 +44,7 @@ module ElmCup
 
       def lines(place)
         part = place.part
-        part.lines.each_with_index.map do |line, at|
+        part.read_lines.map do |line, at|
           pointer = "#{part.lines_at}/#{at}"
           steps = Steps.of(line, part.measures, @library)
           @spots[pointer] = Spot.new(part: part, pointer: pointer, line: line, said: @said[pointer])

@@ -57,7 +57,7 @@ module ElmCup
       # Lines, those without an amount aside.
       def lines
         @lines ||= before.components.each_with_index.flat_map do |part, at|
-          part.lines.each_with_index.reject { |line, _| line.grams.zero? }
+          part.read_lines.reject { |line, _| line.grams.zero? }
             .map { |line, number| line(part, line, number, @said["components"][at]["lines"][number]) }
         end
       end
@@ -103,7 +103,7 @@ module ElmCup
 
       def lines_of(part, said)
         part.lines.each_with_index.filter_map do |line, at|
-          next said[at] if line.grams.zero?
+          next said[at] if !line.read? || line.grams.zero?
 
           measured, best = measure(part, line, at, said[at])
           measured unless left_out?(line, best)

@@ -100,6 +100,11 @@ module ElmCup
         Saturation.new(free: free, held: held, syrup: syrup, sugar: sugar, pulp: pulp, fat: fat, demand: demand)
       end
 
+      # The same with so many mL more of a ready syrup.
+      def with_syrup(more)
+        Saturation.new(free: free, held: held, syrup: syrup + more, sugar: sugar, pulp: pulp, fat: fat, demand: demand)
+      end
+
       # Fruit pulp gives more than half of the supply.
       def pulp_led? = pulp > supply / 2 && pulp.positive?
 

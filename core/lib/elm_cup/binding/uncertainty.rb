@@ -18,25 +18,30 @@ module ElmCup
       # Two in three of a Student t with 4 degrees of freedom lie within this many scales.
       TWO_IN_THREE = 1.0998
 
-      def initialize(mix)
+      # What is left out may be all dry, or all binder: mL a gram. Source: docs/model.md, Lines left out.
+      ALL_DRY = 0.7
+      ALL_BINDER = 0.75
+
+      # left_out_grams: what is in the bowl beside the mix, and is not known.
+      def initialize(mix, left_out_grams: 0.0)
         @mix = mix
         @saturation = mix.saturation
+        @left_out_grams = left_out_grams
       end
 
       # Scale of the spread of t.
       def scale = @scale ||= [LEAST_SCALE, TOGETHER * Math.sqrt(variance)].max
 
-      # [low, high] of S that two in three bowls keep within.
+      # [low, high] of S that two in three bowls keep within, whatever is left out.
       def band
-        number = @saturation.number
-        [Texture.saturation(number - TWO_IN_THREE * scale), Texture.saturation(number + TWO_IN_THREE * scale)]
+        low, high = numbers.minmax
+        [Texture.saturation(low - TWO_IN_THREE * scale), Texture.saturation(high + TWO_IN_THREE * scale)]
       end
 
       # Texture id => probability.
       def odds
-        number = @saturation.number
-        edges = [0.0, *(1...Texture::ALL.size).map { |edge| cumulative((edge - number) / scale) }, 1.0]
-        Texture::ALL.each_with_index.to_h { |id, index| [id, edges[index + 1] - edges[index]] }
+        all = numbers.map { |number| odds_at(number) }
+        Texture::ALL.to_h { |id| [id, all.sum { |each| each[id] } / all.size] }
       end
 
       # Names of ingredients that no case supports and that carry more than a third of either side.
@@ -47,6 +52,19 @@ module ElmCup
       end
 
       private
+
+      # The texture number, and what it would be were all that is left out dry, and were it all binder.
+      def numbers
+        return [@saturation.number] unless @left_out_grams.positive?
+
+        @numbers ||= [@saturation.number, @saturation.with_demand(@saturation.demand + ALL_DRY * @left_out_grams).number,
+          @saturation.with_syrup(ALL_BINDER * @left_out_grams).number]
+      end
+
+      def odds_at(number)
+        edges = [0.0, *(1...Texture::ALL.size).map { |edge| cumulative((edge - number) / scale) }, 1.0]
+        Texture::ALL.each_with_index.to_h { |id, index| [id, edges[index + 1] - edges[index]] }
+      end
 
       # Student's t distribution with 4 degrees of freedom, in closed form.
       def cumulative(x)

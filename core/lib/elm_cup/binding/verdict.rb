@@ -13,15 +13,17 @@ module ElmCup
 
       attr_reader :mix
 
-      def initialize(mix)
+      # left_out_grams: what is in the bowl beside the mix, and is not known.
+      def initialize(mix, left_out_grams: 0.0)
         @mix = mix
+        @left_out_grams = left_out_grams
       end
 
       # The mix's Saturation.
       def saturation = mix.saturation
 
       # The mix's Uncertainty; only where it is estimable.
-      def uncertainty = @uncertainty ||= Uncertainty.new(mix)
+      def uncertainty = @uncertainty ||= Uncertainty.new(mix, left_out_grams: @left_out_grams)
 
       # S can be said: there is a dry side and some binder.
       def estimable? = saturation.demand.positive? && saturation.supply.positive?

@@ -59,14 +59,23 @@ module ElmCup
         {"pieces" => Json.of(formed), "nutrition_per_piece" => Json.of(@assessment.nutrition.per_piece_of(index), 2)}.compact
       end
 
-      # What a part is on its own, once every line is read.
+      # What a part is on its own, as far as it is read.
       def facts(part)
         bowl = part.bowl
-        said = {"allergens" => bowl.allergens, "possible_allergens" => bowl.possible_allergens, "diets" => part.flagged? ? [] : Mixture::Diets.kept(bowl)}
-        return said if part.flagged? || bowl.empty?
+        said = {"allergens" => bowl.allergens, "possible_allergens" => bowl.possible_allergens,
+                "diets" => part.flagged? ? [] : Mixture::Diets.kept(bowl), **left_out(part)}
+        return said if bowl.empty?
 
         said.merge("nutrition_per_100g" => Json.round_all(Mixture::Nutrition.new(bowl).for_mass(100.0), 2),
           "sweetness_pct" => Json.round(Mixture::Sweetness.percent(bowl)))
+      end
+
+      def left_out(part)
+        return {} if part.left_out.empty?
+
+        {"left_out" => part.left_out.map { |each|
+          {"line" => each.number, "text" => each.text, "words" => each.words, "message" => each.message}.compact
+        }}
       end
 
       def taking(taking)

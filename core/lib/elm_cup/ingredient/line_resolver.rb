@@ -166,7 +166,13 @@ module ElmCup
           FaultWords.say(:name_unknown, name: reading.name)
         end
         Line.new(status: match.status, text: text, message: message, from: from, to: from + reading.name.length,
-          candidates: match.candidates, name: reading.name)
+          candidates: match.candidates, name: reading.name, grams: said_grams(reading))
+      end
+
+      # Grams that the line says itself; nil where they hang on what it is.
+      def said_grams(reading)
+        terms = reading.weight ? [reading.weight] : reading.terms
+        terms.sum(&:grams) if terms.any? && terms.all?(&:grams)
       end
 
       def unknown_id(id, grams)
