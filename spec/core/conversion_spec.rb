@@ -21,7 +21,9 @@ RSpec.describe "Grams in kitchen measures" do
   end
 
   it "goes there and back for every ingredient with a weight per volume" do
-    ElmCup.shipped.all.each do |entry|
+    filled = ElmCup.shipped.all.select { |entry| ElmCup.shipped.weights(entry.id).any?(&:grams_per_ml) }
+    expect(filled.size).to be > ElmCup.shipped.all.size - 5
+    filled.each do |entry|
       there = ElmCup.convert("2 cups #{entry.name.downcase}", to: "g")
       back = ElmCup.convert("#{there["grams"]} g #{entry.name.downcase}", to: "cups")
       expect(back["amount"]).to be_within(0.002).of(2), entry.id

@@ -53,8 +53,10 @@ RSpec.describe "Facts of the trade (common practice)" do
       expect(ElmCup::Piece::Scoop.millilitres(number) * number).to eq(4 * ElmCup::Quantity::CupStandard::US.cup_ml)
     end
   end
-  it("dark on a pack promises nothing, so plain “chocolate” is asked about") do
-    expect(read("100 g chocolate")["status"]).to eq("ambiguous")
+  it("dark on a pack promises nothing, so plain “chocolate” is no dairy-free one") do
+    chocolate = ElmCup.assess(formula("100 g chocolate"))
+    expect(chocolate["possible_allergens"]).to include("milk")
+    expect(chocolate["diets"]).not_to include("vegan", "dairy-free")
   end
   it("sesame paste is a sesame allergen; honey is not vegan; oats are only gluten-free when grown for it") do
     expect(read("1 tbsp tahini")["allergens"]).to eq(["sesame"])

@@ -48,6 +48,8 @@ RSpec.describe "What was said of a batch" do
     expect(said.first["odds"].sum).to be_within(1e-5).of(1)
     expect(said.first["odds"].size).to eq(7)
     parts["components"][0]["lines"] << {"text" => "a thing nobody knows"}
-    expect(ElmCup.predictions(parts)).to eq([])
+    without = ElmCup.predictions(parts).first
+    expect([without["t"], without["inputs"].size]).to eq([said.first["t"], 3])
+    expect(without["odds"].max).to be < said.first["odds"].max
   end
 end

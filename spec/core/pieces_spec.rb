@@ -40,8 +40,10 @@ RSpec.describe ElmCup::Piece::Ball do
     expect(with_coat["components"].last).not_to have_key("saturation")
   end
 
-  it "waits while a line is not read" do
-    expect(ElmCup.assess(formula("300 g almond butter", "2 tbsp butter"))).not_to have_key("pieces")
+  it "counts what is read, and says what that is without" do
+    answer = ElmCup.assess(formula("300 g almond butter", "2 tbsp moon dust"))
+    expect(answer["pieces"]["count"]).to eq(16)
+    expect(answer["notes"]).to include(/pieces.* are without line 2/)
   end
 
   it "says what cooks usually give, as practice" do

@@ -79,7 +79,7 @@ RSpec.describe ElmCup::Assessment::Scaling do
       {pieces: 2.5, piece_grams: 3} => /whole one/,
       {pieces: 10_000, piece_grams: 1000} => /from 0.01 to 100/, {grams: Float::INFINITY} => /over 0/
     }.each { |wanted, message| expect { ElmCup.scaling(document, **wanted) }.to raise_error(ElmCup::InvalidDocument, message), wanted.to_s }
-    expect { ElmCup.scaling(formula("1 cup moon dust"), grams: 600) }.to raise_error(ElmCup::InvalidDocument, /must be mended before/)
+    expect { ElmCup.scaling(formula("1 cup moon dust"), grams: 600) }.to raise_error(ElmCup::InvalidDocument, /nothing in it/)
     expect { ElmCup.scaling(formula, grams: 600) }.to raise_error(ElmCup::InvalidDocument, /nothing in it/)
   end
 end

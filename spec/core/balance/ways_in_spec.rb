@@ -81,7 +81,7 @@ RSpec.describe "Other ways in" do
       expect(refusal { substitute("moon", "vegan") }).to match(/No line holds “moon”; there are rolled oats, soft dates/)
       expect(refusal { substitute("", "vegan") }).to match(/No line holds/)
       expect(refusal { substitute("tahini", "because") }).to match(/no reason; there are nut-free/)
-      expect(refusal { substitute("xyzzy", "vegan", formula("1 cup xyzzy")) }).to match(/must be mended first/)
+      expect(refusal { substitute("xyzzy", "vegan", formula("1 cup xyzzy")) }).to match(/nothing in it/)
     end
   end
 
@@ -342,7 +342,7 @@ RSpec.describe "Other ways in" do
       expect(refusal { trial(pieces: 9) }).to match(/1 to 6 pieces/)
       expect(refusal { trial(pieces: "2") }).to match(/1 to 6 pieces/)
       expect(refusal { trial(scale: 5) }).to match(/0.1 g or 1 g/)
-      expect(refusal { trial(formula("1 moon")) }).to match(/mended first/)
+      expect(refusal { trial(formula("1 moon")) }).to match(/nothing in it/)
       expect(refusal { trial(formula) }).to match(/nothing in it/)
     end
   end

@@ -10,7 +10,7 @@ RSpec.describe "The binding figures that a rule gives" do
   # ingredient and form that "as …" means
   named = {
     "other nut flour" => %w[almond-flour ground], "granulated sugar" => %w[sugar-granulated granulated],
-    "brown sugar" => %w[sugar-brown granulated], "powdered sugar" => %w[sugar-powdered powder], "cut oats" => %w[oats-rolled cut],
+    "brown sugar" => %w[sugar-brown granulated], "powdered sugar" => %w[sugar-powdered powder], "cut oats" => %w[oats-rolled cut], "cookie crumbs" => %w[cookie-crumbs crumbs],
     "tahini" => %w[tahini smooth],
     "cocoa" => %w[cocoa powder], "dark chocolate" => %w[chocolate-dark melted], "water" => %w[water liquid],
     "quick oats" => %w[oats-quick rolled], "plant milk" => %w[milk-plant liquid], "whole milk" => %w[milk-whole liquid],
@@ -26,7 +26,10 @@ RSpec.describe "The binding figures that a rule gives" do
     /\Abuilt: a quarter of its fat/ => ->(row, _, fat) { [0, 0, 0.25 * fat / 0.91, row["d"].to_f] },
     /\Abuilt: 2\.5 water share,? (?:and )?fat share L\/\.91/ => ->(row, water, fat) { [2.5 * water, 0, fat / 0.91, row["d"].to_f] },
     /\Abuilt: 2\.5 (?:times its water|water share)\z/ => ->(_, water, _) { [2.5 * water, 0, 0, 0] },
-    /\Abuilt: ready syrup 1\/(\d\.\d+)/ => ->(row, _, _) { [1 / row["source"][/1\/(\d\.\d+)/, 1].to_f, 0, row["o"].to_f, 0] },
+    /built: ready syrup 1\/(\d\.\d+)\z/ => ->(row, _, _) { [1 / row["source"][/1\/(\d\.\d+)/, 1].to_f, 0, row["o"].to_f, 0] },
+    /built: ready syrup 1\/(\d\.\d+) less its fat/ => ->(row, _, fat) {
+      [1 / row["source"][/1\/(\d\.\d+)/, 1].to_f - fat / 0.91, 0, fat / 0.91, 0]
+    },
     /\Aas (.+?)(?:[,;].*)?\z/ => ->(row, _, _) {
       like = named.fetch(row["source"][/\Aas (.+?)(?:[,;:].*)?\z/, 1])
       figures.call(rows.find { |other| [other["ingredient"], other["form"]] == like })

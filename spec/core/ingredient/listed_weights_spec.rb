@@ -25,8 +25,8 @@ RSpec.describe "The listed weights of a cup" do
   end
 
   it "weighs dates and scoops by the piece" do
-    expect([read("1 large soft date"), read("1 medium soft date"), read("1 soft date"),
-      read("1 scoop protein powder")].map { |line| line["grams"] }).to eq([24, 18, 18, 31])
+    expect([read("1 large soft date"), read("1 medjool date"), read("1 soft date"), read("1 date"), read("1 deglet noor date"),
+      read("1 scoop protein powder")].map { |line| line["grams"] }).to eq([24, 24, 24, 18, 7.5, 31])
     # 16 large soft dates fill about 2 cups. Source: common practice.
     expect(read("16 large soft dates")["grams"] / read("1 cup packed soft dates")["grams"]).to be_within(0.2).of(2)
   end

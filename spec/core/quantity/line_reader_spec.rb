@@ -164,10 +164,10 @@ RSpec.describe ElmCup::Quantity::LineReader do
     "1e308 g honey" => /plainly/, "NaN g honey" => /No amount/, "10 dates + 2 tbsp honey" => /Two ingredients/,
     "1 cup oats, 10 dates and honey" => /put “10 dates and honey” on a line of its own/, "1 scoop #3 dough" => /4 to 100/,
     "\xff\xfe" => /UTF-8/,
-    "9999999999999 g oats" => /plainly/, "a good splash of milk" => /“splash” is no measure/,
+    "9999999999999 g oats" => /plainly/, "a lot of milk" => /“lot” is no measure/,
     "1 cup oats and 2 tbsp honey for rolling" => /put “2 tbsp honey/, "1 cup oats, 2 tbsp" => /Two ingredients/,
     "1 tsp. cinnamon + 1/4 tsp. nutmeg" => %r{put “1/4 tsp. nutmeg” on}, "1 tsp each cinnamon and ginger" => /“each” gives one amount/,
-    "a little honey" => /“little” is no measure/, "2 squeezes lemon juice" => /“squeeze” is no measure/
+    "a little honey" => /“little” is no measure/, "a touch of lemon juice" => /“touch” is no measure/
   }.each do |text, message|
     it("flags “#{text.scrub}” at its place and keeps it as typed") do
       line = reading(text)

@@ -83,7 +83,7 @@ module ElmCup
         return here.entry.id if here&.read?
 
         match = @library.matcher.match(name)
-        match.entry.id if match.status == :read
+        match.entry.id if match.status == :read && match.confidence > Ingredient::Naming::Matcher::BY_NOUN
       end
     end
   end

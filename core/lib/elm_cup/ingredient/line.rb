@@ -13,12 +13,13 @@ module ElmCup
     #   chosen       the id that the cook said it is
     #   by_weight    the amount was given in grams or another mass
     #   terms        the Quantity::Terms that were typed; none for a line given as ingredient and grams
+    #   told         allergens that its words tell of
     #   senses       other Entries that its words may as well mean      rough  it is only known what kind of thing it is
     #   prepared     PreparationEffect where it was soaked, toasted or the like: `grams` is what came of it; nil otherwise
     #   assumptions  what was taken for granted, in words; notes  what was not used
     Line = Value.of(:status, text: nil, message: nil, from: nil, to: nil, entry: nil, form: nil, form_named: false, melted: false,
       moisture_said: true, grams: nil, grams_low: nil, grams_high: nil, confidence: 0.0, candidates: [], assumptions: [], notes: [],
-      name: nil, by_weight: false, chosen: nil, prepared: nil, terms: [], senses: [], rough: false) do
+      name: nil, by_weight: false, chosen: nil, prepared: nil, terms: [], senses: [], told: [], rough: false) do
       # Words of a line that say heat, so that it is not raw.
       self::HEATED = /\b(?:toasted|roasted|baked|boiled|cooked|blanched|caramelised|caramelized)\b/i
 
@@ -32,10 +33,15 @@ module ElmCup
       def base_grams = prepared ? prepared.base_grams : grams
 
       # It breaks a diet in any sense that its words may have.
-      def breaks?(diet) = entry.breaks?(diet) || senses.any? { |sense| sense.breaks?(diet) }
+      def breaks?(diet)
+        entry.breaks?(diet) || senses.any? { |sense| sense.breaks?(diet) } ||
+          (told.any? && DietRules::BREAKING_ALLERGENS[diet].intersect?(told))
+      end
 
       # Allergens that it may hold beside those that it holds.
-      def possible_allergens = (entry.possible + senses.flat_map { |sense| sense.allergens + sense.possible }).uniq - entry.allergens
+      def possible_allergens
+        (entry.possible + told + senses.flat_map { |sense| sense.allergens + sense.possible }).uniq - entry.allergens
+      end
 
       # The same line with `factor` times as much.
       def times(factor)

@@ -91,7 +91,7 @@ module ElmCup
         low, high = ends(weighed, prepared)
         Line.new(status: :read, text: text, entry: entry, form: form, form_named: named, melted: melted, prepared: prepared,
           grams: prepared ? prepared.grams : Rational(weighed.grams), grams_low: low, grams_high: high, confidence: match.confidence,
-          candidates: match.candidates, senses: match.senses, rough: match.rough,
+          candidates: match.candidates, senses: match.senses, told: match.possible, rough: match.rough,
           moisture_said: %w[dates-dry dates-moist].include?(entry.like) || text.match?(DATE_MOISTURE),
           assumptions: match.assumptions + weighed.assumptions + [prepared&.words].compact,
           notes: reading.notes + unreckoned + notes(reading),

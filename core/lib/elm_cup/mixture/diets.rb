@@ -38,6 +38,8 @@ module ElmCup
         name = entry.name
         other = line.senses.find { |sense| sense.breaks?(diet) }
         return "“#{line.name}” may be #{other.name.downcase}: say which" if other && !entry.breaks?(diet)
+        told = line.told & BY_ALLERGEN.fetch(diet, [])
+        return "“#{line.name}” tells of #{Allergens.words(told)}" if told.any? && !entry.breaks?(diet)
         return "#{name}: some hold #{Allergens.words(entry.possible & BY_ALLERGEN.fetch(diet, []))}" if only_possible?(entry, diet)
 
         allergens = BY_ALLERGEN.fetch(diet, []) & entry.allergens

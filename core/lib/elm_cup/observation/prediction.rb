@@ -15,7 +15,7 @@ module ElmCup
       def self.of(part)
         uncertainty = part.verdict.uncertainty
         new(component: part.name, t: part.verdict.saturation.number, scale: uncertainty.scale, odds: uncertainty.odds.values,
-          inputs: part.contents.each_with_index.map { |line, at| input(part, line, at) })
+          inputs: part.contents.each_with_index.filter_map { |line, at| input(part, line, at) if line.read? })
       end
 
       # What is taken of another part has no line of its own.

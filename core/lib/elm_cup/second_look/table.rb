@@ -11,7 +11,7 @@ module ElmCup
     #   read_lines      [Line, its index] of every line that is read
     Table = Value.of(:name, :lines_at, :type, :process, :lines, :read_lines, :bowl, :mix, :measures, :resolver, :library, opening: []) do
       # [Binding::Portion, index of its line] of its own lines, in their order; none without a mix.
-      def portions = mix ? mix.portions.first(lines.size).each_with_index.to_a : []
+      def portions = mix ? mix.portions.first(read_lines.size).zip(read_lines.map(&:last)) : []
 
       # Part of a confection that is eaten as a dough is: coats and toppings are judged elsewhere.
       def eaten_as_dough? = type.judged?

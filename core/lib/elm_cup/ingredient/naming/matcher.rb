@@ -54,7 +54,7 @@ module ElmCup
 
           own = sharing_noun(name, alternative) || certain(name)
           whole = completed(name, preparations, own)
-          whole = own if own&.entry && (whole&.entry.nil? || whole.entry == own.entry)
+          whole = own if own&.entry && (whole&.entry.nil? || (whole.entry == own.entry && own.confidence >= whole.confidence))
           whole || own || without_form_words(name) || claimed(name) || meant(name) || guessed(name)
         end
 
@@ -98,7 +98,13 @@ module ElmCup
         # A Match without guessing at the spelling, or nil.
         def certain(name) = certain_of(name, NameWords.of(name))
 
-        def certain_of(name, words) = sense(name, words) || by_name(name, words) || described(name, words)
+        # A row whose very name it is comes before the sense of a word like it: "caramels", "caramel".
+        def certain_of(name, words)
+          exact = @exact[words]
+          return by_name(name, words) if exact&.named?(name) && exact != @senses[words]&.usual
+
+          sense(name, words) || by_name(name, words) || described(name, words)
+        end
 
         # The same without words that only describe, "raw", "good-quality", and shares of cocoa.
         def described(name, words)
@@ -172,16 +178,20 @@ module ElmCup
           run = @last_noun.runs(words).find { |each| certain_of(each.words.join(" "), each.words) } or return
           match = certain_of(run.words.join(" "), run.words)
           passed = run.passed.reject { |word| @library.descriptors.key?(word) }
-          foods = passed.filter_map { |word| @exact[[word]] || @assumed[[word]] }
           words_passed = passed.any? ? "; #{passed.map { |word| "“#{word}”" }.join(" and ")} #{(passed.size > 1) ? "are" : "is"} passed over" : ""
-          said(match.with(assumptions: [], senses: match.senses | foods), BY_NOUN, [*slips, taken_as(name, match.entry) + words_passed])
+          said(match.with(assumptions: [], senses: match.senses | foods(run.passed), possible: AllergenWords.in(name)), BY_NOUN, [*slips, taken_as(name, match.entry) + words_passed])
         end
 
         def by_kind(name, words, slips)
           kind = @kinds.of(words) or return
-          said(read(kind.entry, BY_KIND, [], senses: kind.members - [kind.entry]), BY_KIND,
-            [*slips, "“#{name}” is not known: it is taken as #{kind.entry.name.downcase}, the nearest there is"]).with(rough: true)
+          senses = (kind.members | foods(words[0...-1])) - [kind.entry]
+          said(read(kind.entry, BY_KIND, [], senses: senses), BY_KIND,
+            [*slips, "“#{name}” is not known: it is taken as #{kind.entry.name.downcase}, the nearest there is"])
+            .with(rough: true, possible: AllergenWords.in(name))
         end
+
+        # Entries that words are the names of, one or two together: what they hold may be in what they stand before.
+        def foods(words) = [*words.map { |word| [word] }, *words.each_cons(2)].filter_map { |each| @exact[each] || @assumed[each] }.uniq
 
         # The Match with what was assumed on the way to it.
         def said(match, most, slips)
