@@ -39,10 +39,10 @@ RSpec.describe "bin/elm" do
     whole = JSON.parse(JSON.generate(ElmCup.assess(document)))
     expect([err, status.exitstatus]).to eq(["", 0])
     expect(JSON.parse(out)).to eq(whole.slice("elm_cup", "name", "grams", "pieces", "allergens", "allergens_us", "allergens_eu",
-      "allergen_lines", "traces", "diets", "diet_breaks", "needs", "breaches"))
+      "allergen_lines", "possible_allergens", "traces", "diets", "diet_breaks", "needs", "breaches"))
     expect(elm("assess", "-", "--only", "colour", input: JSON.generate(document))[1].force_encoding("UTF-8"))
       .to match(/called “colour”; there are components, pieces/)
-    expect(elm("assess", "-", "--only", "pieces", input: JSON.generate(formula("1 cup moon dust")))[2].exitstatus).to eq(2)
+    expect(elm("assess", "-", "--only", "pieces", "--strict", input: JSON.generate(formula("1 cup moon dust")))[2].exitstatus).to eq(2)
   end
 
   it "converts a typed amount" do
@@ -73,7 +73,7 @@ RSpec.describe "bin/elm" do
     ["assess", "-", '{"elm_cup":1e400}'] => /larger than any/, ["assess", "-", "[" * 10_000] => /nested deeper/,
     ["assess", "-", "\xff\xfe\x00"] => /UTF-8/, ["assess", "/nowhere/at/all.json"] => /cannot be read/, ["assess"] => /Name a file/,
     ["dance"] => /no command/,
-    ["convert"] => /what to convert/, ["convert", "2 cups xyzzy"] => /not in the pantry/, ["convert", "2 tbsp butter"] => /choose which/,
+    ["convert"] => /what to convert/, ["convert", "2 cups xyzzy"] => /not in the pantry/, ["convert", "2 tbsp moon"] => /not in the pantry/,
     ["convert", "1 cup honey", "--to", "furlong"] => /no unit/, ["convert", "-5 g honey"] => /less than nothing/,
     ["convert", "- 5 g"] => /Of what/, ["convert", "\xff"] => /UTF-8/, ["convert", "1 cup honey", "--to"] => /--to needs a value/,
     ["convert", "1 cup honey", "--too", "g"] => /--too is no option/,
@@ -144,7 +144,7 @@ RSpec.describe "bin/elm" do
     ["balance", "-", "--want", "rolls", "--have", "moon", bites] => /No ingredient has the id “moon”/,
     ["balance", "-", "--want", "rolls", "--seconds", "900", bites] => /--seconds must be/,
     ["balance", "-", "--want", "\xff", bites] => /UTF-8/,
-    ["balance", "-", "--want", "rolls", bites.sub("honey", "moon")] => /must be mended first/,
+    ["balance", "-", "--want", "rolls", bites.gsub(/"text":"[^"]*"/, '"text":"1 cup moon"')] => /nothing in it/,
     ["balance", "-", "--want", "rolls", "{}"] => /formula\/1/,
     ["wish", "-", "--say", "rolls", "--part", "moon", bites] => /There is no component “moon”/,
     ["wish", "-", "--say", "a" * 900, bites] => /too long for a wish/,
@@ -224,9 +224,15 @@ RSpec.describe "bin/elm" do
     expect(JSON.parse(elm("label", "-", input: JSON.generate(label)).first)["starts_from"]["id"]).to eq("tahini")
   end
 
-  it "names the lines at fault" do
-    _, err, status = elm("assess", "-", input: JSON.generate(formula("1 cup oats", "2 tbsp butter", "what is this")))
-    expect(status.exitstatus).to eq(2)
-    expect(err.force_encoding("UTF-8")).to match(%r{/components/0/lines/1.*butter.*/components/0/lines/2.*No amount})
+  it "judges without the lines that it cannot read and lists them, a line each; --strict makes that a fault" do
+    json = JSON.generate(formula("1 cup oats", "3 tbsp honey", "1 cup moon dust", "what is this"))
+    out, err, status = elm("assess", "-", input: json)
+    part = JSON.parse(out)["components"][0]
+    expect([status.exitstatus, part["left_out"].map { |each| each["line"] }]).to eq([0, [3, 4]])
+    expect(part["sentence"]).to start_with("Without lines 3 and 4: ")
+    expect(err.force_encoding("UTF-8").lines).to match([%r{left out: /components/0/lines/2 .*moon dust}, %r{left out: /components/0/lines/3 .*No amount}])
+    strict = elm("assess", "-", "--strict", input: json)
+    expect([strict[0], strict[1].lines.size, strict[2].exitstatus]).to eq(["", 2, 2])
+    expect(elm("assess", "-", "--strict", input: JSON.generate(formula("1 cup oats")))[2].exitstatus).to eq(0)
   end
 end

@@ -15,7 +15,7 @@ RSpec.describe "The JSON API", server: true do
 
   it "assesses a formula with flagged lines and an empty component" do
     expect(ask(:post, "/api/assess", formula("2 tbsp butter", "nonsense"))["components"][0]["lines"].map { |line| line["status"] })
-      .to eq(%w[ambiguous unreadable])
+      .to eq(%w[read unreadable])
     expect(ask(:post, "/api/assess", formula)["components"][0]["sentence"]).to match(/nothing in it yet/)
   end
 

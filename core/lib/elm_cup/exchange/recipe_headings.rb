@@ -53,7 +53,13 @@ module ElmCup
       def matcher = @library.matcher
 
       def shouted?(text)
-        text.length > 3 && text == text.upcase && text.match?(/\p{Lu}{3}/) && !text.match?(/\d/) && @draft.titled? && matcher.one(text).nil?
+        text.length > 3 && text == text.upcase && text.match?(/\p{Lu}{3}/) && !text.match?(/\d/) && @draft.titled? && part_not_thing?(text)
+      end
+
+      # "LIME" above amounts is a part; "SALT" is salt.
+      def part_not_thing?(text)
+        entry = matcher.one(text) or return true
+        text.split.size == 1 && amount_below? && reading(@lines[@at + 1].text).readable? && !Ingredient::LineResolver::TASTES.include?(entry.family)
       end
     end
   end

@@ -60,9 +60,12 @@ module ElmCup
         landing.sort_by { |amount| [-amount.coarse, (amount.size - aim).abs] }.map(&:text)
       end
 
+      # Three tablespoons and two are five: a second term is of another spoon or cup.
+      def other?(first, second) = first.text[/[a-z]+/].delete_suffix("s") != second.text[/[a-z]+/].delete_suffix("s")
+
       def two(low, aim, high)
         pairs = @amounts.select { |amount| amount.size < aim }.last(FIRSTS).product(@amounts).select { |first, second|
-          second.size < first.size && second.size >= first.size * SECOND && (first.size + second.size).between?(low, high)
+          other?(first, second) && second.size < first.size && second.size >= first.size * SECOND && (first.size + second.size).between?(low, high)
         }
         pairs.sort_by { |first, second| [-second.coarse, (first.size + second.size - aim).abs] }
           .map { |first, second| "#{first.text} + #{second.text}" }

@@ -8,12 +8,11 @@ module ElmCup
         # entry: the row that stands for the kind; noun: its words; members: Entries whose names end with them
         Kind = Value.of(:entry, :noun, :members)
 
-        # names: the words of every name => Entry.
-        def initialize(names, library)
+        # ends: NameEnds.
+        def initialize(ends, library)
           @kinds = DataTable.rows("kinds").to_h { |row|
             noun = NameWords.of(row["noun"])
-            members = names.select { |words, _| words.last(noun.size) == noun }.values.uniq
-            [noun, Kind.new(entry: library[row["row"]], noun: row["noun"], members: members.freeze)]
+            [noun, Kind.new(entry: library[row["row"]], noun: row["noun"], members: ends[noun])]
           }.freeze
           @longest = @kinds.keys.map(&:size).max
           freeze

@@ -9,12 +9,9 @@ module ElmCup
         # words: of the run; passed: those before it.
         Run = Value.of(:words, :passed)
 
-        # names: the words of every name => Entry; library: for words that describe.
-        def initialize(names, library)
-          @families = Hash.new { |families, noun| families[noun] = [] }
-          names.each { |words, entry| words.each_index { |from| @families[words.drop(from)] |= [entry.family] } }
-          @families.default = nil
-          @families.freeze
+        # ends: NameEnds; library: for words that describe.
+        def initialize(ends, library)
+          @ends = ends
           @library = library
           @food_words = DataTable.rows("food_words").to_h { |row| [row["word"], true] }.freeze
           freeze
@@ -34,7 +31,7 @@ module ElmCup
           unusual = run.passed.reject { |word| @library.descriptors.key?(word) }
           return false if unusual.any? { |word| food_word?(word) }
 
-          unusual.empty? || @families[run.words]&.size == 1
+          unusual.empty? || @ends[run.words].map(&:family).uniq.size == 1
         end
       end
     end

@@ -22,6 +22,8 @@ module ElmCup
         # No name that anybody writes has more words, what describes it included.
         LONGEST = 30
         CLAIM = /(?<![\p{L}-])((?:dairy|gluten|nut|peanut|soy|sesame|grain)[- ]free|vegan|vegetarian|plant[- ]based)(?![\p{L}-])/i
+        # A number in a name is an amount of something else, which no name may swallow.
+        AMOUNT = /\A\d+\z/
         # "dark chocolate 64%"
         PER_CENT = /\A\d{1,3}%\z/
 
@@ -36,8 +38,9 @@ module ElmCup
           @sorted = @exact.transform_keys(&:sort).freeze
           names = {**@assumed, **@exact}
           @senses = Senses.new(library)
-          @kinds = Kinds.new(names, library)
-          @last_noun = LastNoun.new(names, library)
+          ends = NameEnds.new(names)
+          @kinds = Kinds.new(ends, library)
+          @last_noun = LastNoun.new(ends, library)
           words = [*names.keys, *@senses.keys, *@kinds.keys].flatten.uniq
           @words = words.to_h { |word| [word, true] }.freeze
           @known = KnownWords.new(words, [*library.descriptors.keys, *library.form_words.words])
@@ -61,8 +64,12 @@ module ElmCup
         # `name` is one ingredient's without any guessing, or a plain word with a usual sense; words of a form may stand with it.
         def known?(name) = !(certain(name) || without_form_words(name)).nil?
 
-        # The Entry whose name it is without any guessing; nil for none. Words of a form may stand with it.
-        def one(name) = (certain(name) || without_form_words(name))&.entry
+        # The Entry whose name it is without any guessing; nil for none, and for a plain word that may mean several. Words of a form may
+        # stand with it.
+        def one(name)
+          match = certain(name) || without_form_words(name)
+          match.entry if match && (match.senses.empty? || match.entry.named?(name))
+        end
 
         private
 
@@ -154,7 +161,7 @@ module ElmCup
         # What it is once its spelling is mended, words are passed over, or by its kind; nil for none of these.
         def meant(name)
           typed = NameWords.of(name)
-          return if typed.empty? || typed.size > MOST_WORDS
+          return if typed.empty? || typed.size > MOST_WORDS || typed.any? { |word| word.match?(AMOUNT) }
 
           words, slips = mended(typed)
           stripped = NameWords.of(@library.form_words.strip(words.join(" ")))
