@@ -5,7 +5,7 @@ require "system_helper"
 RSpec.describe "What opens on a view", system: true, demo: true do
   it "stays clean with dialogs and flagged lines open" do
     visit "/formulas/2/mix"
-    type_line("2 tbsp butter")
+    type_line("2 tbsp moon dust")
     expect(axe_findings).to eq([])
     click_button "Choose from the pantry"
     expect(page).to have_css("[role=dialog]")

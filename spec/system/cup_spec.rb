@@ -3,8 +3,8 @@
 require "system_helper"
 
 RSpec.describe "The Cup, read off the page", system: true do
-  # Grams of maple syrup (0.75 mL a gram) over 100 g of almond flour (69 mL) that give each S.
-  def lines_for(saturation) = ["100 g almond flour", "#{(saturation * 69 / 0.75).round(2)} g maple syrup"]
+  # Grams of maple syrup (0.75 mL a gram) over 100 g of almond flour (66 mL, and 7 mL of its own oil) that give each S.
+  def lines_for(saturation) = ["100 g almond flour", "#{((saturation * 66 - 7) / 0.75).round(2)} g maple syrup"]
 
   # The height of the first element of a selector on the wall's scale, from the ticks for 0 and 2.2.
   def height_of(selector)

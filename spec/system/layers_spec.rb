@@ -5,7 +5,7 @@ require "system_helper"
 RSpec.describe "Layers in the browser", system: true do
   let(:layered) do
     caramel = {"name" => "caramel", "type" => "filling", "process" => "processor",
-               "lines" => [{"text" => "12 soft pitted dates"}, {"text" => "3 tbsp cashew butter"}]}
+               "lines" => [{"text" => "12 pitted dates"}, {"text" => "3 tbsp cashew butter"}]}
     formula("1 cup rolled oats, ground", "1/3 cup tahini", name: "Layered")
       .then { |document| document.merge("components" => [caramel, *document["components"]]) }
   end

@@ -121,7 +121,7 @@ RSpec.describe "A typed line" do
     {"pistachio cream" => "tree_nut", "hazelnut syrup" => "tree_nut", "peanut oil" => "peanut", "walnut oil" => "tree_nut",
      "brazil nut brownie" => "tree_nut", "soy cookies" => "soy"}.each do |name, allergen|
       line = read("1 tsp #{name}")
-      expect([line["status"] == "unknown" ? allergen : nil, *line["possible_allergens"], *line["allergens"]]).to include(allergen), name
+      expect([(line["status"] == "unknown") ? allergen : nil, *line["possible_allergens"], *line["allergens"]]).to include(allergen), name
     end
   end
 

@@ -10,13 +10,17 @@ module ElmCup
     #   per_gram   figure => Float: "kcal", "cost", "volume" …   in_piece  share of it that is rolled into pieces
     #   binding    part index => Rows::PARTS of a gram, of what comes into that part
     #   fixed_grams  of a line that cannot move        cap_grams  all that there is of its ingredient, nil for enough
+    #   senses     other Entries that the words of the line may mean
     #   come_cost  what its coming in costs, of a helper or a stand-in
     #   instead_of  the id of the line that an :instead stands in for
     #   bowl       index of the bowl of Pieces that alone it goes into, nil for all that share
     Amount = Value.of(:id, :part, :role, :entry, :steps, :per_gram, :binding, in_piece: 1.0, heated: false, most_up: nil, fixed_grams: nil,
-      cap_grams: nil, instead_of: nil, name: nil, bowl: nil, come_cost: 0.0) do
+      cap_grams: nil, instead_of: nil, name: nil, bowl: nil, come_cost: 0.0, senses: []) do
       # It stands in the bowl now.
       def line? = role == :line
+
+      # A wish does not let it stay, whatever its words mean.
+      def forbidden_by?(wish) = [entry, *senses].any? { |each| wish.forbids?(each, heated: heated) }
 
       # Grams of it in the bowl now.
       def grams = line? ? (fixed_grams || steps.grams.to_f) : 0.0

@@ -60,7 +60,7 @@ module ElmCup
       end
 
       # The Amount must go for these wishes.
-      def goes?(amount) = wishes.any? { |wish| wish.forbids?(amount.entry, heated: amount.heated) }
+      def goes?(amount) = wishes.any? { |wish| amount.forbidden_by?(wish) }
 
       # A wish of these that the Amount may not move.
       def locked?(amount) = wishes.any? { |wish| wish.locks?(amount.entry, situation.parts[amount.part].name) }

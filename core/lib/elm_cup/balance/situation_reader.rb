@@ -56,7 +56,7 @@ module ElmCup
       def amount(id, place, role, line, steps, portion: nil, **more)
         Amount.new(id: id, part: place.at, role: role, entry: line.entry, steps: steps, per_gram: PerGram.kept(line, @library),
           in_piece: place.in_piece,
-          bowl: place.bowl, heated: line.heated?, binding: @places.binding(place, line, portion), name: line.entry.name.downcase,
+          bowl: place.bowl, heated: line.heated?, binding: @places.binding(place, line, portion), name: line.entry.name.downcase, senses: line.senses,
           cap_grams: @most[line.entry.id]&.to_f, **more)
       end
 
@@ -90,7 +90,7 @@ module ElmCup
 
       # For every line that a wish may send away.
       def stand_ins(lines)
-        going = lines.select { |amount| @wishes.any? { |wish| wish.forbids?(amount.entry, heated: amount.heated) } }
+        going = lines.select { |amount| @wishes.any? { |wish| amount.forbidden_by?(wish) } }
         going.flat_map { |amount| instead(amount) }
       end
 

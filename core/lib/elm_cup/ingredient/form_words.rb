@@ -14,7 +14,7 @@ module ElmCup
       end
 
       # Every single word of them.
-      def words = @words
+      attr_reader :words
 
       # Every form that `text` names, most telling first.
       def named_in(text) = @patterns.filter_map { |form, pattern| form if pattern.match?(text) }

@@ -70,7 +70,11 @@ module ElmCup
       end
 
       def say_guess(unit)
-        amount = (unit.kind == :household) ? measure(unit) : (unit.kind == :mass) ? "#{unit.size.to_i} g" : "#{unit.size.to_i} mL"
+        amount = if unit.kind == :household
+          measure(unit)
+        else
+          (unit.kind == :mass) ? "#{unit.size.to_i} g" : "#{unit.size.to_i} mL"
+        end
         assume("a #{unit.names[1]} is taken as #{amount}, a guess")
       end
 

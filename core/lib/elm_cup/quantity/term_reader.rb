@@ -25,7 +25,7 @@ module ElmCup
       STICKS = /(?:about\s+)?[\d½¼¾\s\/]+\s*(?:sticks?|blocks?|bars?|scoops?|handfuls?)/i
       # Units whose mass is only custom, so that a weight said beside them wins.
       GUESSED = %i[handful stick].freeze
-      BARE_UNITS = [*%i[pinch dash drop handful stick teaspoon tablespoon], *Unit::ALL.select(&:guess?).map(&:id)].freeze
+      BARE_UNITS = [:pinch, :dash, :drop, :handful, :stick, :teaspoon, :tablespoon, *Unit::ALL.select(&:guess?).map(&:id)].freeze
 
       # Numbers that say an amount again.
       attr_reader :aside

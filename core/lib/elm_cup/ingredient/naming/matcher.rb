@@ -185,7 +185,11 @@ module ElmCup
           run = @last_noun.runs(words).find { |each| certain_of(each.words.join(" "), each.words) } or return
           match = certain_of(run.words.join(" "), run.words)
           passed = run.passed.reject { |word| @library.descriptors.key?(word) }
-          words_passed = passed.any? ? "; #{passed.map { |word| "“#{word}”" }.join(" and ")} #{(passed.size > 1) ? "are" : "is"} passed over" : ""
+          words_passed = if passed.any?
+            "; #{passed.map { |word| "“#{word}”" }.join(" and ")} #{(passed.size > 1) ? "are" : "is"} passed over"
+          else
+            ""
+          end
           said(match.with(assumptions: [], senses: match.senses | foods(run.passed), possible: AllergenWords.in(name)), BY_NOUN, [*slips, taken_as(name, match.entry) + words_passed])
         end
 
