@@ -230,7 +230,8 @@ RSpec.describe "bin/elm" do
     part = JSON.parse(out)["components"][0]
     expect([status.exitstatus, part["left_out"].map { |each| each["line"] }]).to eq([0, [3, 4]])
     expect(part["sentence"]).to start_with("Without lines 3 and 4: ")
-    expect(err.force_encoding("UTF-8").lines).to match([%r{left out: /components/0/lines/2 .*moon dust}, %r{left out: /components/0/lines/3 .*No amount}])
+    expect(err.force_encoding("UTF-8").lines).to match([%r{left out: /components/0/lines/2 .*moon dust},
+      %r{left out: /components/0/lines/3 .*No amount}])
     strict = elm("assess", "-", "--strict", input: json)
     expect([strict[0], strict[1].lines.size, strict[2].exitstatus]).to eq(["", 2, 2])
     expect(elm("assess", "-", "--strict", input: JSON.generate(formula("1 cup oats")))[2].exitstatus).to eq(0)

@@ -128,7 +128,8 @@ RSpec.describe "Mix in the browser", system: true do
     find("[role=dialog] button", text: "Mixed spice").click
     expect(page).to have_css("[data-line='3']", text: "“moon dust” is treated as mixed spice, as you chose")
     type_line("1 tbsp butter")
-    expect(page).to have_css("[data-line='4']", text: "“butter” is taken as dairy butter").and have_css("[data-line='4'] [data-grams]", text: "14 g")
+    expect(page).to have_css("[data-line='4']", text: "“butter” is taken as dairy butter")
+      .and have_css("[data-line='4'] [data-grams]", text: "14 g")
     click_button "Save"
     expect(page).to have_css("[data-version]", text: "saved")
     expect(ElmCupServer::Formula.find(id).current_version.parsed["components"][0]["lines"].last(2))

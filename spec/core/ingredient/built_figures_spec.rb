@@ -10,7 +10,8 @@ RSpec.describe "The binding figures that a rule gives" do
   # ingredient and form that "as …" means
   named = {
     "other nut flour" => %w[almond-flour ground], "granulated sugar" => %w[sugar-granulated granulated],
-    "brown sugar" => %w[sugar-brown granulated], "powdered sugar" => %w[sugar-powdered powder], "cut oats" => %w[oats-rolled cut], "cookie crumbs" => %w[cookie-crumbs crumbs],
+    "brown sugar" => %w[sugar-brown granulated], "powdered sugar" => %w[sugar-powdered powder], "cut oats" => %w[oats-rolled cut],
+    "cookie crumbs" => %w[cookie-crumbs crumbs],
     "tahini" => %w[tahini smooth],
     "cocoa" => %w[cocoa powder], "dark chocolate" => %w[chocolate-dark melted], "water" => %w[water liquid],
     "quick oats" => %w[oats-quick rolled], "plant milk" => %w[milk-plant liquid], "whole milk" => %w[milk-whole liquid],

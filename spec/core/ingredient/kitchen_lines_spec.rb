@@ -47,8 +47,8 @@ RSpec.describe "Lines in cooks' hands" do
       reading = read(line.text)
       next unless reading["status"] == "read"
 
-      expect(read(line.text.gsub(/\b[Tt]\b/, "tbsp").upcase.gsub("TBSP", "tbsp").gsub("TSP", "tsp"))["ingredient"]).to eq(reading["ingredient"])
-        .or(be_nil), line.text
+      shouted = read(line.text.gsub(/\b[Tt]\b/, "tbsp").upcase.gsub("TBSP", "tbsp").gsub("TSP", "tsp"))
+      expect(shouted["ingredient"]).to eq(reading["ingredient"]).or(be_nil), line.text
       noisy = slipped(line.text, random) or next
       again = read(noisy)
       next if again["status"] != "read" || again["ingredient"] == reading["ingredient"]

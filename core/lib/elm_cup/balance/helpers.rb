@@ -46,8 +46,8 @@ module ElmCup
         [steps, most] if most.positive?
       end
 
-      # A good cook would stir it into the part: water where sugar or water is, oil where it does not mask what pulp holds; whatever takes up
-      # and whatever is wished for besides texture, always. mix: Binding::Mix of the part.
+      # A good cook would stir it into the part: water where sugar or water is, oil where it does not mask what pulp holds; whatever
+      # takes up and whatever is wished for besides texture, always. mix: Binding::Mix of the part.
       def sensible?(row, entry, mix)
         return mix.watery? || mix.saturation.sugar.positive? if WATER.key?(entry.like)
 

@@ -40,8 +40,10 @@ module ElmCup
         soaked = @base + water
         moisture = (@moisture * @base + water) / soaked
         share = (@figures.form == "chopped") ? CHOPPED_SHARE : 1.0
-        {b: share * (Ingredient::Pulp.held(moisture) * soaked - Ingredient::Pulp.held(@moisture) * @base),
-         d: Ingredient::Pulp.demand(moisture) * soaked - Ingredient::Pulp.demand(@moisture) * @base, u: -LooseSugar::DISSOLVED_BY_WATER * water}
+        held, demand = %i[held demand].map { |figure|
+          Ingredient::Pulp.public_send(figure, moisture) * soaked - Ingredient::Pulp.public_send(figure, @moisture) * @base
+        }
+        {b: share * held, d: demand, u: -LooseSugar::DISSOLVED_BY_WATER * water}
       end
     end
   end

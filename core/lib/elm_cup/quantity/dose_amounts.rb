@@ -65,7 +65,8 @@ module ElmCup
 
       def two(low, aim, high)
         pairs = @amounts.select { |amount| amount.size < aim }.last(FIRSTS).product(@amounts).select { |first, second|
-          other?(first, second) && second.size < first.size && second.size >= first.size * SECOND && (first.size + second.size).between?(low, high)
+          other?(first, second) && second.size < first.size && second.size >= first.size * SECOND &&
+            (first.size + second.size).between?(low, high)
         }
         pairs.sort_by { |first, second| [-second.coarse, (first.size + second.size - aim).abs] }
           .map { |first, second| "#{first.text} + #{second.text}" }

@@ -6,7 +6,8 @@ module ElmCup
     class NameReader
       FLAGS = {
         loose: /\b(?:loosely|lightly)[\s-]+packed\b/i, packed: /\b(?:(?:firmly|tightly|well)[\s-]+)?packed\b(?!\s+in\b)/i,
-        to_taste: /\bto taste\b/i, as_needed: /\b(?:as needed|as required|if (?:it's |it is |too )*(?:needed|necessary|dry|required|you like|you want))\b/i,
+        to_taste: /\bto taste\b/i,
+        as_needed: /\b(?:as needed|as required|if (?:it's |it is |too )*(?:needed|necessary|dry|required|you like))\b/i,
         optional: /\boptional(?:ly)?\b/i, divided: /\bdivided\b/i
       }.freeze
       ANY_FLAG = Regexp.union(FLAGS.values)

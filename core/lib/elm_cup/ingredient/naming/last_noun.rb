@@ -3,8 +3,8 @@
 module ElmCup
   module Ingredient
     module Naming
-      # What a name is by the longest run of its words that ends it, "stone-ground almond butter" by "almond butter"; the words before it are
-      # passed over where they change nothing of the food, and said.
+      # What a name is by the longest run of its words that ends it, "stone-ground almond butter" by "almond butter"; the words before it
+      # are passed over where they change nothing of the food, and said.
       class LastNoun
         # words: of the run; passed: those before it.
         Run = Value.of(:words, :passed)

@@ -190,7 +190,8 @@ module ElmCup
           else
             ""
           end
-          said(match.with(assumptions: [], senses: match.senses | foods(run.passed), possible: AllergenWords.in(name)), BY_NOUN, [*slips, taken_as(name, match.entry) + words_passed])
+          match = match.with(assumptions: [], senses: match.senses | foods(run.passed), possible: AllergenWords.in(name))
+          said(match, BY_NOUN, [*slips, taken_as(name, match.entry) + words_passed])
         end
 
         def by_kind(name, words, slips)
@@ -202,7 +203,7 @@ module ElmCup
         end
 
         # Entries that words are the names of, one or two together: what they hold may be in what they stand before.
-        def foods(words) = [*words.map { |word| [word] }, *words.each_cons(2)].filter_map { |each| @exact[each] || @assumed[each] }.uniq
+        def foods(words) = (words.each_cons(1).to_a + words.each_cons(2).to_a).filter_map { |each| @exact[each] || @assumed[each] }.uniq
 
         # The Match with what was assumed on the way to it.
         def said(match, most, slips)
