@@ -51,6 +51,15 @@ module Browser
   # Types over what stands in a field, key by key, and ends with `key`.
   def retype(label, text, key) = find_field(label).send_keys([:control, "a"], text, key)
 
+  # Presses a tool of a row, which shows while the row is in hand.
+  def press_tool(label)
+    find("[data-line='#{label[/\d+/]}']").hover
+    click_button label
+  end
+
+  # Opens what was assumed of a row.
+  def open_assumed(number) = click_button("What was assumed of line #{number}")
+
   # Types a line and adds it with Enter, as a cook would.
   def type_line(text)
     entry.set(text)

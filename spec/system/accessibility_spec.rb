@@ -11,7 +11,7 @@ RSpec.describe "What opens on a view", system: true, demo: true do
     expect(page).to have_css("[role=dialog]")
     expect(axe_findings).to eq([])
     find("[role=dialog]").send_keys(:escape)
-    click_button "Take line 6 out"
+    press_tool "Take line 6 out"
     expect(page).to have_css("[data-level]")
     click_button "Why?"
     expect(page).to have_css("[role=dialog]")
@@ -28,6 +28,8 @@ RSpec.describe "What opens on a view", system: true, demo: true do
       expect(axe_findings).to eq([])
       find("[role=dialog]").send_keys(:escape)
       expect(page).to have_no_css("[role=dialog]")
+      click_button "More"
+      expect(axe_findings).to eq([])
       click_button "Delete"
       expect(page).to have_text("Deleted just now").and have_button("Put away")
       expect(axe_findings).to eq([])
@@ -61,7 +63,7 @@ RSpec.describe "What opens on a view", system: true, demo: true do
     expect(page).to have_css("#entry-reading .read")
     click_button "Add"
     expect(page).to have_css("[data-line]", count: 6)
-    click_button "More of line 6"
+    press_tool "More of line 6"
     expect(page).to have_css("[data-line='6'] .typed", exact_text: "1 1/2 tbsp honey")
     click_button "Save"
     expect(page).to have_css("[data-version]", text: "Version 2, saved")

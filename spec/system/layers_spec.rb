@@ -26,6 +26,7 @@ RSpec.describe "Layers in the browser", system: true do
     visit "/formulas/#{id}/mix"
     expect(page).to have_css("[data-part]", count: 2)
     add_part "a layer"
+    click_button "This part"
     retype("Name of the part", "swirl", :enter)
     expect(page).to have_css("[data-part=swirl][aria-current]")
     click_button "Take some of another part"
@@ -53,6 +54,7 @@ RSpec.describe "Layers in the browser", system: true do
   it "keeps shares when a part is renamed, and takes them out with it" do
     layered["components"][1]["takes"] = [{"component" => "caramel", "share" => 0.5}]
     visit "/formulas/#{id}/mix"
+    click_button "This part"
     retype("Name of the part", "date caramel", :enter)
     expect(page).to have_css("[data-part='date caramel']")
     click_button "Whole"
@@ -60,6 +62,7 @@ RSpec.describe "Layers in the browser", system: true do
     find(".whole .open", text: "takes 50 %").click
     expect(page).to have_css("[data-part=dough][aria-current]")
     find("[data-part='date caramel']").click
+    click_button "This part"
     click_button "Take it out"
     expect(page).to have_text("“date caramel” is out, with what was taken of it.")
     save
@@ -75,6 +78,7 @@ RSpec.describe "Layers in the browser", system: true do
   it "keeps a name that is typed and left at once, by a click on another screen" do
     visit "/formulas/#{id}/mix"
     expect(page).to have_css("[data-part]", count: 2)
+    click_button "This part"
     find_field("Name of the part").send_keys([:control, "a"], "toffee")
     click_link "Counter"
     expect(page).to have_css("h1", text: "Counter")
@@ -122,12 +126,13 @@ RSpec.describe "Layers in the browser", system: true do
     find("#second-look .mute", match: :first).click
     expect(page).to have_css("#second-look summary", text: "1 finding muted")
     find("#second-look summary").click
-    click_button "Say it again", exact: false
+    click_button "Show again", exact: false
     expect(page).to have_css("#second-look li", text: "it will taste flat")
   end
 
   it "shows what soaking brings beside the line" do
     visit "/formulas/#{saved("10 dates, soaked 1 h")}/mix"
+    open_assumed 1
     expect(page).to have_css("[data-line='1']", text: "soaked 1 h: + 27 g water")
       .and have_css("[data-line='1'] [data-grams]", text: "207 g")
   end

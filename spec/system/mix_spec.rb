@@ -56,6 +56,7 @@ RSpec.describe "Mix in the browser", system: true do
     find("body").send_keys([:control, :shift, "z"])
     expect(page).to have_css("[data-line]", count: 3).and have_css("[data-version]", text: "Version 1, draft on it")
     expect(ElmCupServer::FormulaVersion.count).to eq(2)
+    click_button "More"
     find("[aria-label='Versions']", match: :first).click
     find("[role=option]", text: /\A1 ·/).click
     expect(page).to have_css("[data-line]", count: 2).and have_css("[data-version]", text: "Version 1, saved")
@@ -79,9 +80,9 @@ RSpec.describe "Mix in the browser", system: true do
     expect(page).to have_css("[data-line='2'] .typed", exact_text: "3 tbsp honey")
     page.driver.browser.keyboard.type(%i[alt up])
     expect(page).to have_css("[data-line='2']", text: "3 1/2 tbsp honey")
-    click_button "Less of line 1"
+    press_tool "Less of line 1"
     expect(page).to have_css("[data-line='1']", text: "3/4 cup oats")
-    click_button "Take line 2 out"
+    press_tool "Take line 2 out"
     expect(page).to have_css("[data-line]", count: 1)
     within("[aria-live]", text: "is out") { click_button "Undo" }
     expect(page).to have_css("[data-line='2']", text: "3 1/2 tbsp honey")
@@ -126,8 +127,10 @@ RSpec.describe "Mix in the browser", system: true do
     click_button "Choose from the pantry"
     fill_in "Search the pantry", with: "mixed spi"
     find("[role=dialog] button", text: "Mixed spice").click
+    open_assumed 3
     expect(page).to have_css("[data-line='3']", text: "“moon dust” is treated as mixed spice, as you chose")
     type_line("1 tbsp butter")
+    open_assumed 4
     expect(page).to have_css("[data-line='4']", text: "“butter” is taken as dairy butter")
       .and have_css("[data-line='4'] [data-grams]", text: "14 g")
     click_button "Save"
@@ -223,12 +226,15 @@ RSpec.describe "Mix in the browser", system: true do
     expect(page).to have_css("[role=dialog] tbody tr", text: /1 cup oats\s+1\/2 cup oats/)
     click_button "Take this size"
     expect(page).to have_css("[data-line='1']", text: "1/2 cup oats").and have_css("[data-line='2']", text: "5 soft dates")
+    click_button "More"
     click_button "Copy"
     expect(page).to have_field("Name of the formula", with: "Slip (copy)")
+    click_button "More"
     click_button "Delete"
     expect(page).to have_current_path("/formulas").and have_text("“Slip (copy)” is deleted")
     click_button "Undo"
     expect(page).to have_field("Name of the formula", with: "Slip (copy)")
+    click_button "More"
     click_button "Delete"
     expect(page).to have_current_path("/formulas").and have_css(".cup-link", count: 1)
     visit "/formulas"

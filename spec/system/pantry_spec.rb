@@ -36,7 +36,7 @@ RSpec.describe "The pantry in the browser", system: true do
     click_button "Keep it"
     expect(page).to have_css(".detail h2", text: "Corner peanut butter").and have_text("€1.00 for 100 g")
     visit "/formulas/#{saved("1 cup corner peanut butter", "1/4 cup honey")}/mix"
-    expect(page).to have_css("[data-line='1']", text: "Corner peanut butter")
+    expect(page).to have_css("[data-line='1']", text: "corner peanut butter")
       .and have_css("[data-cost]", text: "€2.56 the batch, and what has no price: Honey")
     expect(page).to have_text("Traces, by the packs milk").and have_text("flows less and sets firmer")
     visit "/pantry?id=own-corner-peanut-butter"

@@ -159,7 +159,7 @@ describe('the piece', () => {
       findings: [],
     }
     expect(show(PiecePanel, { assessment, shape: { kind: 'ball', piece_grams: 18 } }).text()).toContain(
-      'when every line is read',
+      'once a line is read',
     )
     expect(show(FactsPanel, { assessment }).find('table').exists()).toBe(false)
   })

@@ -1519,6 +1519,8 @@ export interface components {
                 batch: number;
                 bowl: number;
             };
+            /** @description The currency that prices are in */
+            currency: string;
             /** @description Wishes that can be picked where none is typed */
             wish_picks: {
                 text: string;

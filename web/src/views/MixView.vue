@@ -6,6 +6,7 @@ import ShortcutsDialog from '@/components/frame/ShortcutsDialog.vue'
 import BalancePanel from '@/components/balance/BalancePanel.vue'
 import BreachNote from '@/components/eaters/BreachNote.vue'
 import CupPanel from '@/components/cup/CupPanel.vue'
+import FoldOut from '@/components/frame/FoldOut.vue'
 import FlavourSettings from '@/components/parts/FlavourSettings.vue'
 import MixingBar from '@/components/kitchen/MixingBar.vue'
 import MixDialogs from '@/components/mix/MixDialogs.vue'
@@ -130,10 +131,9 @@ const shortcuts = useMixKeys({
         @dose="slip.dose"
       />
     </div>
-    <div v-else class="bench" :class="{ whole: place.list === 'whole' }">
-      <section class="slip" aria-label="The lines">
+    <template v-else>
+      <div v-if="draft.loaded.value" class="where">
         <PartsBar
-          v-if="draft.loaded.value"
           v-model:place="place"
           :document="document"
           :assessment="assessment"
@@ -141,16 +141,8 @@ const shortcuts = useMixKeys({
           @flavour="addFlavour"
           @move="move"
         />
-        <BreachNote v-if="assessment" :breaches="assessment.breaches" />
-        <WholePanel
-          v-if="place.list === 'whole' && assessment && library"
-          :assessment="assessment"
-          :library="library"
-          @open="place = $event"
-        />
-        <template v-else>
+        <FoldOut v-if="component && several" label="This part">
           <PartSettings
-            v-if="component && several"
             :part="component"
             :index="place.index"
             :count="document.components.length"
@@ -159,69 +151,82 @@ const shortcuts = useMixKeys({
             @move="move(place.index, $event)"
             @remove="parts.remove(place.index)"
           />
-          <FlavourSettings
-            v-if="flavour"
-            v-model:way="place.key"
-            :flavour="flavour"
-            :base="base"
-            :rename="(name) => parts.renameFlavour(place.index, name)"
-            @share="parts.shareFlavour(place.index, $event)"
-            @remove="parts.removeFlavour(place.index)"
-          />
-          <MixingBar
-            v-else
-            :process="process"
-            :want="assessed?.want"
-            :kitchen="kitchen"
+        </FoldOut>
+        <MixingBar
+          v-if="component"
+          :process="process"
+          :want="assessed?.want"
+          :kitchen="kitchen"
+          :library="library"
+          @kitchen="setKitchen"
+          @update:process="setProcess"
+          @want="setWant"
+        />
+      </div>
+      <div class="bench" :class="{ whole: place.list === 'whole' }">
+        <section class="slip" aria-label="The lines">
+          <BreachNote v-if="assessment" :breaches="assessment.breaches" />
+          <WholePanel
+            v-if="place.list === 'whole' && assessment && library"
+            :assessment="assessment"
             :library="library"
-            @kitchen="setKitchen"
-            @update:process="setProcess"
-            @want="setWant"
+            @open="place = $event"
           />
-          <TakesEditor
-            v-if="component && several"
-            :document="document"
-            :index="place.index"
-            :assessed="inHand"
-            @take="(at, amount, of) => parts.take(place.index, at, amount, of)"
-          />
-          <SlipLines
-            ref="entry"
-            :loaded="draft.loaded.value"
-            :lines="lines"
-            :assessed-lines="assessedLines"
-            :grams="assessed?.grams"
-            :flavour="flavour ? place.key : undefined"
-            :process="process"
-            :kitchen="kitchen"
-            @add="slip.add"
-            @show="slip.show"
-            @change="slip.change"
-            @remove="slip.remove"
-            @nudge="slip.nudge"
-            @pick="picking = $event"
-            @instead="dialogs?.replace($event)"
-            @lock="wishes.toggleLock($event, (component ?? flavour)?.name)"
-          />
-        </template>
-      </section>
-      <CupPanel
-        v-if="place.list !== 'whole'"
-        class="cup-column"
-        :component="assessed"
-        :library="library"
-        :provisional="provisional"
-        :stale="!!error"
-        @dose="slip.dose"
-      />
-      <SidePanel
-        :document="document"
-        :library="library"
-        :part="several ? assessed : undefined"
-        :provisional="provisional"
-        @shape="setShape"
-      />
-    </div>
+          <template v-else>
+            <FlavourSettings
+              v-if="flavour"
+              v-model:way="place.key"
+              :flavour="flavour"
+              :base="base"
+              :rename="(name) => parts.renameFlavour(place.index, name)"
+              @share="parts.shareFlavour(place.index, $event)"
+              @remove="parts.removeFlavour(place.index)"
+            />
+            <SlipLines
+              ref="entry"
+              :loaded="draft.loaded.value"
+              :lines="lines"
+              :assessed-lines="assessedLines"
+              :grams="assessed?.grams"
+              :flavour="flavour ? place.key : undefined"
+              :process="process"
+              :kitchen="kitchen"
+              @add="slip.add"
+              @show="slip.show"
+              @change="slip.change"
+              @remove="slip.remove"
+              @nudge="slip.nudge"
+              @pick="picking = $event"
+              @instead="dialogs?.replace($event)"
+              @lock="wishes.toggleLock($event, (component ?? flavour)?.name)"
+            />
+            <TakesEditor
+              v-if="component && several"
+              :document="document"
+              :index="place.index"
+              :assessed="inHand"
+              @take="(at, amount, of) => parts.take(place.index, at, amount, of)"
+            />
+          </template>
+        </section>
+        <CupPanel
+          v-if="place.list !== 'whole'"
+          class="cup-column"
+          :component="assessed"
+          :library="library"
+          :provisional="provisional"
+          :stale="!!error"
+          @dose="slip.dose"
+        />
+        <SidePanel
+          :document="document"
+          :library="library"
+          :part="several ? assessed : undefined"
+          :provisional="provisional"
+          @shape="setShape"
+        />
+      </div>
+    </template>
     <MixDialogs
       ref="dialogs"
       :document="document"
@@ -236,11 +241,18 @@ const shortcuts = useMixKeys({
 </template>
 
 <style scoped>
+.where {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 6px 12px;
+  align-items: center;
+  padding: 8px 24px 0;
+}
 .bench {
   display: grid;
-  grid-template-columns: minmax(0, 46fr) minmax(0, 27fr) minmax(0, 25fr);
+  grid-template-columns: minmax(0, 50fr) minmax(0, 25fr) minmax(0, 25fr);
   gap: 20px;
-  padding: 16px 24px 40px;
+  padding: 8px 24px 40px;
   align-items: start;
 }
 .bench.whole {
@@ -257,6 +269,10 @@ const shortcuts = useMixKeys({
   }
   .cup-column {
     order: -1;
+  }
+  .where,
+  .bench {
+    padding-inline: 16px;
   }
 }
 </style>

@@ -20,7 +20,7 @@ module ElmCup
           "part_types" => Document::PartType::IDS, "usual_grams" => {"batch" => Assessment::Scaling::USUAL_GRAMS, "bowl" => Balance::UnknownBowl::USUAL_GRAMS},
           "shapes" => Piece::Shape.kinds.values.map { |kind| shape(kind) },
           "spoons" => Quantity::KitchenMeasures::KNOWN_SPOONS, "usual_kitchen" => Document::Kitchen::USUAL,
-          "confidence_needed" => Ingredient::Naming::Matcher::LEAST_CONFIDENCE
+          "currency" => library.currency || Pantry::USUAL_CURRENCY, "confidence_needed" => Ingredient::Naming::Matcher::LEAST_CONFIDENCE
         }
       end
 

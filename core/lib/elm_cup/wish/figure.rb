@@ -89,7 +89,9 @@ module ElmCup
       def same?(now) = (now - value).abs <= SAME * value
 
       # "at most 3 g"
-      def bounded = "#{BOUNDS.fetch(op)} #{row.said(value, places: [row.places, decimals].max)}"
+      def bounded = "#{BOUNDS.fetch(op)} #{said_number}"
+
+      def said_number = row.said(value, places: [row.places, decimals].max)
 
       def decimals = Figure.number(value)[/\.(\d+)/, 1].to_s.length
 

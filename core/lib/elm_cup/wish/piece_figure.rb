@@ -18,6 +18,12 @@ module ElmCup
       # A bowl that is not made yet must say how large a piece is.
       def needs_shape? = true
 
+      def now_said(assessment)
+        return super unless key == MONEY
+
+        now(assessment)&.then { |value| Quantity::Money.said(row.said(value), assessment.library.currency) }
+      end
+
       private
 
       def missing(assessment)
@@ -27,8 +33,8 @@ module ElmCup
       end
 
       # The unit of energy says what it is of.
-      def plain_words(_library)
-        return "costs #{bounded} a piece" if key == MONEY
+      def plain_words(library)
+        return "costs #{BOUNDS.fetch(op)} #{Quantity::Money.said(said_number, library.currency)} a piece" if key == MONEY
 
         (row.unit == row.key) ? "#{bounded} a piece" : "#{bounded} of #{row.name} a piece"
       end

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 /** What the cook wants, each with what is now; typed or picked, kept with the formula. */
-import { computed, ref, useTemplateRef } from 'vue'
+import { useResizeObserver } from '@vueuse/core'
+import { computed, nextTick, ref, useTemplateRef, watch } from 'vue'
 import type { Assessment, Library } from '@/api/client'
 import ActionMenu from '@/components/frame/ActionMenu.vue'
 
@@ -37,6 +38,31 @@ const choices = computed(() => [
   ...names.value.map((id) => ({ id: `lock:${id}`, word: `keep ${nameOf(id)} as it is` })),
 ])
 
+/** Wishes that do not fit on the line wait behind a “+2”. */
+const chips = useTemplateRef<HTMLElement>('chips')
+const hidden = ref(0)
+const all = ref(false)
+function count() {
+  const items = [...(chips.value?.children ?? [])] as HTMLElement[]
+  const first = items[0]?.offsetTop ?? 0
+  hidden.value = items.filter((item) => item.offsetTop > first).length
+}
+useResizeObserver(chips, count)
+watch(
+  () => shown.value.map((wish) => wish.words + wish.now).join(),
+  async () => {
+    await nextTick()
+    count()
+  },
+  { immediate: true },
+)
+/** Who comes to a wish that is out of sight by the keyboard sees all of them. */
+function reveal(event: FocusEvent) {
+  const chip = (event.target as HTMLElement).closest('li')
+  const first = chips.value?.firstElementChild as HTMLElement | null
+  if (chip && first && chip.offsetTop > first.offsetTop) all.value = true
+}
+
 /** What words cannot mean stays in the field, with the mend; whether all is well. */
 async function take(words: string) {
   if (!words.trim()) return true
@@ -63,18 +89,19 @@ defineExpose({ focus: () => field.value?.focus(), balance })
 </script>
 
 <template>
-  <section class="wishes" aria-label="What you want of it">
+  <section class="wishes" aria-label="What you want">
     <form class="line" @submit.prevent="said">
       <span class="lead">I want</span>
-      <ul v-if="shown.length" class="said" aria-label="Wishes">
+      <ul v-if="shown.length" ref="chips" class="said" :class="{ all }" aria-label="Wishes" @focusin="reveal">
         <li v-for="wish in shown" :key="wish.wish" :class="{ open: !wish.met }" :data-wish="wish.wish">
           <span>{{ wish.words }}</span>
-          <span class="now">{{
-            wish.met ? 'it is so' : (wish.message ?? (wish.now ? `now ${wish.now}` : 'not so'))
-          }}</span>
+          <span class="now">{{ wish.met ? 'met' : (wish.message ?? (wish.now ? `now ${wish.now}` : 'not met')) }}</span>
           <button type="button" :aria-label="`Drop the wish: ${wish.words}`" @click="remove(wish.wish)">×</button>
         </li>
       </ul>
+      <button v-if="hidden && !all" type="button" class="more" :aria-label="`Show ${hidden} more`" @click="all = true">
+        +{{ hidden }}
+      </button>
       <div class="say">
         <label class="screen-reader" for="wish">A wish</label>
         <input
@@ -113,26 +140,46 @@ defineExpose({ focus: () => field.value?.focus(), balance })
 
 <style scoped>
 .wishes {
-  padding: 10px 24px 0;
+  padding: 8px 24px 0;
 }
 .line {
   display: flex;
-  flex-wrap: wrap;
   gap: 6px 8px;
   align-items: center;
 }
 .lead {
   font-family: var(--heading);
   font-weight: 600;
+  white-space: nowrap;
 }
 .said {
-  display: contents;
+  position: relative;
+  display: flex;
+  flex: 0 1 auto;
+  flex-wrap: wrap;
+  gap: 6px;
+  max-height: 36px;
+  overflow: hidden;
+}
+.said.all {
+  max-height: none;
+}
+.more {
+  height: 34px;
+  min-width: 40px;
+  border: 1px solid var(--bran);
+  border-radius: var(--radius-in);
+  background: var(--milk);
+  cursor: pointer;
 }
 .said li {
   display: flex;
-  align-items: baseline;
+  align-items: center;
   gap: 8px;
-  padding: 4px 4px 4px 12px;
+  height: 34px;
+  padding: 0 2px 0 10px;
+  font-size: 0.9375rem;
+  white-space: nowrap;
   border: 1px solid var(--bran);
   border-left: 4px solid var(--elm);
   border-radius: var(--radius-in);
@@ -164,7 +211,8 @@ defineExpose({ focus: () => field.value?.focus(), balance })
 }
 .say {
   display: flex;
-  flex: 1 1 min(400px, 100%);
+  flex: 1 1 400px;
+  min-width: 400px;
   gap: 8px;
   align-items: center;
 }
@@ -189,15 +237,26 @@ input::placeholder {
 .fault:empty {
   display: none;
 }
+/* On a phone the chips lie in one line that moves sideways. */
 @media (max-width: 600px) {
   .wishes {
-    padding: 10px 16px 0;
+    padding: 8px 16px 0;
   }
-  .say {
+  .line {
     flex-wrap: wrap;
   }
-  .say input {
-    flex-basis: 100%;
+  .said {
+    flex: 1 1 0;
+    flex-wrap: nowrap;
+    overflow-x: auto;
+  }
+  .more {
+    display: none;
+  }
+  .say {
+    flex: 1 1 100%;
+    min-width: 0;
+    gap: 6px;
   }
 }
 @media (pointer: coarse) {

@@ -143,12 +143,14 @@ const empty = computed(() => !props.component?.lines.length && !props.component?
     flex-basis: 100%;
   }
 }
+.drawing :deep(svg) {
+  max-height: clamp(220px, 40vh, 420px);
+}
 .stale .drawing {
   opacity: 0.45;
 }
 .sentence {
-  font-size: 1.0625rem;
-  margin: 8px 0 10px;
+  margin: 4px 0 8px;
 }
 .dose {
   display: grid;

@@ -1,5 +1,5 @@
 import type { BalanceAnswer, Figures, Library, SaidOf } from '@/api/client'
-import { figure } from '@/format'
+import { figure, money } from '@/format'
 
 /** One figure of several formulas, as it is said; `key` is that of its sum. */
 export interface FigureRow {
@@ -27,7 +27,7 @@ const FIELDS: [Field, string, string, number, string?][] = [
 ]
 
 /** The row of what has no price. */
-export const UNPRICED = 'Cost is without'
+const UNPRICED = 'Cost is without'
 
 /** Every figure that one of the formulas has: textures first, then by piece, then what must be said of it. */
 export function figureRows(answers: Answered[], library?: Library): FigureRow[] {
@@ -79,7 +79,9 @@ export function figureRows(answers: Answered[], library?: Library): FigureRow[] 
         name,
         (figures) => {
           const value = figures[field] as number | undefined
-          return value === undefined ? '–' : `${figure(value, digits)}${unit && ` ${unit}`}`
+          if (value === undefined) return '–'
+          if (field === 'cost' && library) return money(value, library.currency)
+          return `${figure(value, digits)}${unit && ` ${unit}`}`
         },
         key,
       ),

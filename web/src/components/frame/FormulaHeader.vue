@@ -10,6 +10,7 @@ import { exportAs, FORMATS } from '@/composables/useExport'
 import { say } from '@/composables/useNotice'
 import { when } from '@/format'
 import ActionMenu from './ActionMenu.vue'
+import FoldOut from './FoldOut.vue'
 import ScaleDialog from './ScaleDialog.vue'
 
 defineProps<{ grams?: number; pieces?: Pieces }>()
@@ -100,18 +101,24 @@ async function remove() {
         @change="rename"
         @keydown.enter.prevent="($event.target as HTMLInputElement).blur()"
       />
-      <span class="quiet" data-version
-        >{{ state
-        }}<template v-if="grams">
-          · <span class="figure">{{ Math.round(grams) }} g</span></template
-        ><template v-if="pieces"> · {{ pieces.count }} pieces</template></span
-      >
     </div>
+    <p class="facts quiet">
+      <span data-version>{{ state }}</span>
+      <button type="button" class="link-button size" title="Make the batch larger or smaller" @click="scaling = true">
+        Batch size<template v-if="grams"
+          >: <span class="figure">{{ Math.round(grams) }} g</span></template
+        ><template v-if="pieces">, {{ pieces.count }} pieces</template>
+      </button>
+    </p>
+    <nav class="tabs" aria-label="Formula">
+      <RouterLink :to="`/formulas/${formulaId}/mix`">Mix</RouterLink>
+      <RouterLink :to="`/formulas/${formulaId}/made`">Made it</RouterLink>
+      <RouterLink :to="`/formulas/${formulaId}/compare`">Compare</RouterLink>
+    </nav>
     <div class="tools">
-      <Button
-        label="Undo"
-        severity="secondary"
-        size="small"
+      <button
+        type="button"
+        class="icon"
         :disabled="!draft.canUndo.value"
         :title="
           draft.history.undoLabel.value
@@ -119,25 +126,31 @@ async function remove() {
             : 'Open the version before (Ctrl+Z)'
         "
         @click="draft.undo()"
-      />
-      <Button
-        label="Redo"
-        severity="secondary"
-        size="small"
+      >
+        <svg viewBox="0 0 24 24" aria-hidden="true"><path d="M9 6 4 11l5 5M4 11h9a6 6 0 0 1 0 12h-2" /></svg>
+        <span class="screen-reader">Undo</span>
+      </button>
+      <button
+        type="button"
+        class="icon"
         :disabled="!draft.history.redoLabel.value"
         :title="`Redo ${draft.history.redoLabel.value ?? ''} (Ctrl+Shift+Z)`"
         @click="draft.history.redo()"
-      />
-      <Button label="Batch size" severity="secondary" size="small" @click="scaling = true" />
-      <ActionMenu label="Versions" placeholder="Versions" :choices="versions" @open="listVersions" @choose="open" />
-      <ActionMenu
-        label="Export"
-        placeholder="Export"
-        :choices="FORMATS"
-        @choose="exportAs(draft.document.value, $event)"
-      />
-      <Button label="Copy" severity="secondary" size="small" @click="copy" />
-      <Button label="Delete" severity="secondary" size="small" @click="remove" />
+      >
+        <svg viewBox="0 0 24 24" aria-hidden="true"><path d="m15 6 5 5-5 5M20 11h-9a6 6 0 0 0 0 12h2" /></svg>
+        <span class="screen-reader">Redo</span>
+      </button>
+      <FoldOut label="More">
+        <ActionMenu label="Versions" placeholder="Versions" :choices="versions" @open="listVersions" @choose="open" />
+        <ActionMenu
+          label="Export"
+          placeholder="Export"
+          :choices="FORMATS"
+          @choose="exportAs(draft.document.value, $event)"
+        />
+        <Button label="Copy" severity="secondary" size="small" @click="copy" />
+        <Button label="Delete" severity="secondary" size="small" @click="remove" />
+      </FoldOut>
       <Button
         label="Save"
         size="small"
@@ -147,11 +160,6 @@ async function remove() {
         @click="save"
       />
     </div>
-    <nav class="tabs" aria-label="Formula">
-      <RouterLink :to="`/formulas/${formulaId}/mix`">Mix</RouterLink>
-      <RouterLink :to="`/formulas/${formulaId}/made`">Made it</RouterLink>
-      <RouterLink :to="`/formulas/${formulaId}/compare`">Compare</RouterLink>
-    </nav>
     <ScaleDialog
       v-model:visible="scaling"
       :document="draft.document.value"
@@ -164,18 +172,22 @@ async function remove() {
 
 <style scoped>
 .header {
-  display: grid;
-  grid-template-columns: minmax(0, 1fr) auto;
-  align-items: end;
-  gap: 6px 16px;
-  padding: 14px 24px 0;
+  display: flex;
+  align-items: center;
+  gap: 0 16px;
+  min-height: 54px;
+  padding: 0 24px;
   border-bottom: 1px solid var(--bran);
+}
+.title {
+  flex: 1 1 200px;
+  min-width: 120px;
 }
 .name {
   display: block;
   width: 100%;
   font-family: var(--heading);
-  font-size: 1.5rem;
+  font-size: 1.25rem;
   font-weight: 600;
   background: none;
   border: 0;
@@ -187,19 +199,52 @@ async function remove() {
 .name:focus {
   border-bottom-color: var(--husk);
 }
+.facts {
+  display: flex;
+  gap: 2px 12px;
+  align-items: baseline;
+  margin: 0;
+  font-size: 0.875rem;
+  white-space: nowrap;
+}
 .tools {
   display: flex;
-  flex-wrap: wrap;
-  gap: 6px;
-  justify-content: end;
+  gap: 4px;
+  align-items: center;
+}
+.icon {
+  width: 34px;
+  height: 34px;
+  border: 0;
+  background: none;
+  border-radius: var(--radius-in);
+  color: var(--cocoa);
+  cursor: pointer;
+}
+.icon svg {
+  width: 20px;
+  height: 20px;
+  vertical-align: -4px;
+  fill: none;
+  stroke: currentColor;
+  stroke-width: 1.8;
+}
+.icon:hover:enabled {
+  background: var(--milk);
+}
+.icon:disabled {
+  color: var(--husk);
+  opacity: 0.55;
+  cursor: default;
 }
 .tabs {
   display: flex;
-  gap: 4px;
-  grid-column: 1 / -1;
+  align-self: stretch;
 }
 .tabs a {
-  padding: 6px 14px;
+  display: flex;
+  align-items: center;
+  padding: 3px 12px 0;
   color: var(--husk);
   text-decoration: none;
   border-bottom: 3px solid transparent;
@@ -211,12 +256,35 @@ async function remove() {
   color: var(--elm);
   border-bottom-color: var(--elm);
 }
-@media (max-width: 1000px) {
+@media (max-width: 1100px) {
   .header {
-    grid-template-columns: minmax(0, 1fr);
+    flex-wrap: wrap;
+    padding: 4px 16px 0;
+  }
+  .title {
+    flex-basis: calc(100% - 240px);
   }
   .tools {
-    justify-content: start;
+    order: 1;
+  }
+  .facts {
+    order: 3;
+    margin-left: auto;
+  }
+  .tabs {
+    order: 2;
+    min-height: 36px;
+  }
+}
+@media (max-width: 600px) {
+  .facts [data-version] {
+    display: none;
+  }
+}
+@media (pointer: coarse) {
+  .icon {
+    width: 44px;
+    height: 44px;
   }
 }
 </style>

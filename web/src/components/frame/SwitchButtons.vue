@@ -28,7 +28,7 @@ const chosen = defineModel<T>({ required: true })
 button {
   border: 0;
   background: none;
-  padding: 7px 13px;
+  padding: 5px 11px;
   cursor: pointer;
 }
 [aria-pressed='true'] {

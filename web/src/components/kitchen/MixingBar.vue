@@ -54,9 +54,8 @@ const PROCESSES = [
 .how {
   display: flex;
   flex-wrap: wrap;
-  gap: 8px 14px;
+  gap: 6px 10px;
   align-items: center;
-  margin-bottom: 10px;
 }
 .aim {
   display: flex;

@@ -45,7 +45,7 @@ defineExpose({ focus: () => field.value?.focus() })
         maxlength="300"
         autocomplete="off"
         enterkeyhint="done"
-        placeholder="1/2 c + 2 tbsp cashew butter"
+        placeholder="Add a line: 1/2 c + 2 tbsp cashew butter"
         aria-describedby="entry-reading"
         @keydown.esc.prevent="clear"
       />
@@ -53,33 +53,45 @@ defineExpose({ focus: () => field.value?.focus() })
     </div>
     <div id="entry-reading" class="reading" aria-live="polite">
       <LineReadingText v-if="current" :line="current" @choose="chosen = $event" />
-      <span v-else class="quiet">Type an amount and an ingredient. Enter adds the line.</span>
     </div>
   </form>
 </template>
 
 <style scoped>
+.entry {
+  padding: 4px;
+  background: var(--milk);
+  border: 1px solid var(--bran);
+  border-radius: var(--radius);
+}
+.entry.below {
+  border-radius: 0 0 var(--radius) var(--radius);
+}
 .row {
   display: flex;
-  gap: 8px;
+  gap: 6px;
 }
 .field {
   flex: 1;
   min-width: 0;
-  height: 44px;
-  font-size: 1.125rem;
-  padding: 0 14px;
+  height: 36px;
+  font-size: 1.0625rem;
+  padding: 0 10px;
   background: var(--milk);
   border: 1.5px solid var(--husk);
-  border-radius: var(--radius);
+  border-radius: var(--radius-in);
 }
 .field::placeholder {
   color: var(--husk);
   opacity: 0.8;
 }
-.reading {
-  min-height: 28px;
-  padding: 4px 2px 0;
+.reading:not(:empty) {
+  padding: 4px 6px 2px;
+}
+@media (pointer: coarse) {
+  .field {
+    height: 44px;
+  }
 }
 /* Half a line is not wrong yet; the slip is where a flag is red. */
 .reading :deep(.flag) {

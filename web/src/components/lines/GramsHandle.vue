@@ -53,10 +53,10 @@ function end(kept: boolean) {
   touch-action: pan-y;
   user-select: none;
   display: grid;
+  grid-template-columns: 1fr 40px;
+  gap: 4px;
   justify-items: end;
-}
-.grams > :first-child {
-  font-size: 1.0625rem;
+  align-items: baseline;
 }
 .grams .quiet {
   font-size: 0.875rem;

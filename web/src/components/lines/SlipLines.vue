@@ -42,13 +42,6 @@ defineExpose({ focus: () => entry.value?.focus() })
 </script>
 
 <template>
-  <EntryLine
-    ref="entry"
-    :process="process"
-    :kitchen="kitchen"
-    @add="emit('add', $event)"
-    @reading="emit('show', $event)"
-  />
   <div v-if="!loaded" class="skeleton" aria-hidden="true" />
   <ol v-else-if="lines.length" class="rows">
     <SlipRow
@@ -69,9 +62,8 @@ defineExpose({ focus: () => entry.value?.focus() })
       @pick="emit('pick', row)"
       @instead="emit('instead', assessedLines[row]!)"
     />
-    <li class="total">
-      <span>{{ flavour ? (flavour === 'topping' ? 'Strewn on' : 'Folded in') : 'In the bowl' }}</span><span
-        class="figure"
+    <li v-if="flavour" class="total">
+      <span>{{ flavour === 'topping' ? 'Strewn on' : 'Folded in' }}</span><span class="figure"
         >{{ grams === undefined || total === undefined ? '…' : Math.round(total) }} g</span
       >
     </li>
@@ -92,15 +84,29 @@ defineExpose({ focus: () => entry.value?.focus() })
       <button type="button" class="link-button" @click="emit('add', { text: example })">{{ example }}</button>
     </p>
   </div>
+  <EntryLine
+    ref="entry"
+    class="last"
+    :class="{ below: loaded && lines.length }"
+    :process="process"
+    :kitchen="kitchen"
+    @add="emit('add', $event)"
+    @reading="emit('show', $event)"
+  />
 </template>
 
 <style scoped>
 .rows {
   background: var(--milk);
   border: 1px solid var(--bran);
-  border-radius: var(--radius);
-  margin-top: 6px;
-  overflow: hidden;
+  border-bottom: 0;
+  border-radius: var(--radius) var(--radius) 0 0;
+}
+/* The row that is typed stays in sight, however long the slip. */
+.last {
+  position: sticky;
+  bottom: 0;
+  z-index: 2;
 }
 .rows :deep(.row:first-child) {
   border-top: 0;

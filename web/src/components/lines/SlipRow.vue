@@ -44,6 +44,18 @@ const { reading, read } = useLineReading(typed, toRef(props, 'process'), toRef(p
 watch(reading, (now) => emit('preview', now?.status === 'read' && typed.value ? asRead(typed.value, now) : undefined))
 const flagged = computed(() => props.assessed && props.assessed.status !== 'read')
 
+/** What was assumed and noted stands behind one word, until that is pressed. */
+const opened = ref(false)
+const said = computed(() => [...(props.assessed?.assumptions ?? []), ...(props.assessed?.notes ?? [])])
+/** The name of the ingredient says more than the typed words. */
+const telling = computed(() => {
+  const typedWords = shown.value.toLowerCase()
+  return !!props.assessed?.name
+    ?.toLowerCase()
+    .split(/[^\p{L}]+/u)
+    .some((word) => word.length > 2 && !typedWords.includes(word.replace(/s$/, '')))
+})
+
 /** The text before, in and behind the place that cannot be read; all of it before where nothing is wrong. */
 const parts = computed(() => {
   const { from, to } = flagged.value ? (props.assessed ?? {}) : {}
@@ -110,28 +122,30 @@ function choose(ingredient: string) {
         {{ parts[0] }}<mark v-if="parts[1]" class="fault">{{ parts[1] }}</mark
         >{{ parts[2] }}
       </button>
-      <div class="as">
-        <LineReadingText v-if="editing && typed && reading" :line="reading" @choose="choose" />
-        <LineReadingText v-else-if="flagged && assessed" :line="assessed" @choose="choose" />
-        <template v-else-if="assessed">
-          <button
-            type="button"
-            class="match"
-            :aria-label="`Line ${number} is read as ${assessed.name}. Choose another ingredient`"
-            @click="emit('pick')"
-          >
-            {{ assessed.name }}
-          </button>
-          <span class="quiet">
-            <template v-if="assessed.kitchen">≈ {{ assessed.kitchen.text }} · </template>{{ assessed.form
-            }}<template v-if="assessed.confidence < 0.9"> · {{ percent(assessed.confidence) }} sure</template>
-            <template v-for="said in [...assessed.assumptions, ...assessed.notes]" :key="said"> · {{ said }}</template>
-          </span>
-        </template>
-        <button v-if="flagged && assessed?.status !== 'unreadable'" type="button" class="match" @click="emit('pick')">
-          Choose from the pantry
+      <template v-if="!editing && assessed && !flagged">
+        <button
+          v-if="telling"
+          type="button"
+          class="match name"
+          :aria-label="`Line ${number} is read as ${assessed.name}. Choose another ingredient`"
+          @click="emit('pick')"
+        >
+          {{ assessed.name }}
         </button>
-      </div>
+        <button
+          v-if="said.length"
+          type="button"
+          class="assumed"
+          :aria-expanded="opened"
+          :aria-label="`What was assumed of line ${number}`"
+          @click="opened = !opened"
+        >
+          {{ assessed.assumptions.length ? 'assumed' : 'note' }}
+        </button>
+        <span v-if="assessed.kitchen" class="measure quiet"
+          ><i /><span>≈ {{ assessed.kitchen.text }}</span></span
+        >
+      </template>
     </div>
     <GiveTakeBar v-if="assessed && !flagged" :line="assessed" :scale="scale" />
     <span v-else-if="!flagged" class="no-bar" />
@@ -151,34 +165,85 @@ function choose(ingredient: string) {
       @remove="emit('remove')"
       @instead="emit('instead')"
     />
+    <div v-if="editing && typed && reading" class="as"><LineReadingText :line="reading" @choose="choose" /></div>
+    <div v-else-if="flagged && assessed" class="as">
+      <LineReadingText :line="assessed" @choose="choose" />
+      <button v-if="assessed.status !== 'unreadable'" type="button" class="match" @click="emit('pick')">
+        Choose from the pantry
+      </button>
+    </div>
+    <div v-else-if="opened && assessed" class="as quiet">
+      <template v-for="(word, at) in said" :key="word"><template v-if="at"> · </template>{{ word }}</template>
+      <template v-if="assessed.confidence < 0.9"> · {{ percent(assessed.confidence) }} sure</template>
+      <button type="button" class="match" @click="emit('pick')">Choose another ingredient</button>
+    </div>
   </li>
 </template>
 
 <style scoped>
 .row {
+  position: relative;
   display: grid;
-  grid-template-columns: minmax(0, 1fr) 90px 62px auto;
-  gap: 12px;
-  align-items: start;
-  padding: 8px 6px 8px 10px;
+  grid-template-columns: minmax(0, 1fr) 74px 104px;
+  gap: 0 10px;
+  align-items: center;
+  min-height: 34px;
+  padding: 0 10px;
   border-top: 1px solid var(--bran);
 }
 .flagged {
   box-shadow: inset 3px 0 0 var(--berry);
 }
-.flagged .said {
-  grid-column: span 2;
+.said {
+  display: flex;
+  gap: 8px;
+  align-items: baseline;
+  min-width: 0;
 }
 .typed {
-  display: block;
-  width: 100%;
+  flex: 0 1 auto;
+  min-width: 40px;
+  overflow: hidden;
+  text-overflow: ellipsis;
+  white-space: nowrap;
   text-align: left;
   background: none;
   border: 0;
   padding: 0;
   cursor: text;
-  font-size: 1.0625rem;
-  overflow-wrap: anywhere;
+  font-size: 1rem;
+}
+.name {
+  flex: 0 1000 auto;
+  min-width: 48px;
+  overflow: hidden;
+  text-overflow: ellipsis;
+  white-space: nowrap;
+}
+.locked {
+  flex: none;
+  width: 15px;
+  height: 15px;
+  align-self: center;
+  fill: var(--elm-tint);
+  stroke: var(--elm);
+  stroke-width: 1.8;
+}
+/* Kitchen measures are shown whole or not at all: what does not fit beside the empty first wraps out of sight. */
+.measure {
+  display: flex;
+  align-self: center;
+  flex: 1 1 0;
+  flex-wrap: wrap;
+  min-width: 0;
+  height: 1.35em;
+  overflow: hidden;
+  font-size: 0.875rem;
+  white-space: nowrap;
+}
+.measure i {
+  width: 1px;
+  height: 1.35em;
 }
 .fault {
   background: none;
@@ -192,44 +257,81 @@ function choose(ingredient: string) {
 }
 .field {
   width: 100%;
-  font-size: 1.0625rem;
+  font-size: 1rem;
   padding: 2px 8px;
-  margin: -3px 0 -3px -9px;
+  margin: 2px 0 2px -9px;
   border: 1.5px solid var(--elm);
   border-radius: var(--radius-in);
   background: var(--milk);
 }
 .as {
-  font-size: 0.9375rem;
+  grid-column: 1 / -1;
+  padding-bottom: 6px;
+  font-size: 0.875rem;
   line-height: 1.35;
 }
-.as .quiet {
-  font-size: 0.875rem;
-}
-.match {
+.match,
+.assumed {
   background: none;
   border: 0;
   padding: 0;
-  margin-right: 6px;
   cursor: pointer;
   color: var(--elm);
+  font-size: 0.875rem;
   text-decoration: underline;
   text-underline-offset: 3px;
   text-decoration-thickness: 1px;
 }
-.no-bar {
-  width: 90px;
+.assumed {
+  color: var(--husk);
+  text-decoration-style: dotted;
 }
-.row :deep(.bar) {
-  margin-top: 6px;
+.no-bar {
+  width: 74px;
+}
+/* The tools of a row lie left of its grams while it is in hand. */
+.row :deep(.tools) {
+  position: absolute;
+  top: 0;
+  right: 122px;
+  opacity: 0;
+  pointer-events: none;
+  background: var(--milk);
+  border-radius: var(--radius-in);
+}
+.row:hover :deep(.tools),
+.row:focus-within :deep(.tools) {
+  opacity: 1;
+  pointer-events: auto;
+}
+@media (pointer: coarse) {
+  .row {
+    min-height: 46px;
+  }
 }
 @media (max-width: 600px) {
   .row {
-    grid-template-columns: minmax(0, 1fr) 62px;
+    grid-template-columns: minmax(0, 1fr) 104px;
   }
   .row :deep(.bar),
   .no-bar {
     display: none;
+  }
+  .row :deep(.tools) {
+    position: static;
+    display: none;
+  }
+  .row:hover :deep(.tools),
+  .row:focus-within :deep(.tools) {
+    display: flex;
+  }
+  .typed {
+    white-space: normal;
+  }
+  .said {
+    flex-wrap: wrap;
+    gap: 0 8px;
+    padding: 4px 0;
   }
 }
 </style>

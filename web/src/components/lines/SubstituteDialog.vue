@@ -3,7 +3,7 @@
 import { computed, ref, shallowRef, watch } from 'vue'
 import { api, unwrap, type AssessedLine, type Library, type Substitutes, type Why } from '@/api/client'
 import type { FormulaDocument } from '@/api/document'
-import { figureRows, UNPRICED } from '@/components/figures/figureRows'
+import { figureRows } from '@/components/figures/figureRows'
 import WhyDialog from '@/components/frame/WhyDialog.vue'
 
 type Candidate = Substitutes['candidates'][number]
@@ -42,15 +42,12 @@ async function look(why: string) {
     if (mine === asked) looking.value = false
   }
 }
-/** What it changes, in few words: only the figures that move. */
-function moved(candidate: Candidate) {
-  return figureRows([candidate], props.library)
-    .filter((row) => row.name !== UNPRICED && row.after[0] !== row.before && row.after[0] !== 'the same')
-    .map((row) => ({
-      name: row.name,
-      text: /^[+−]/.test(row.after[0]!) ? row.after[0]! : `${row.before} → ${row.after[0]}`,
-    }))
-}
+/** The same rows for every candidate; a figure that no candidate moves is left out. */
+const rows = computed(() =>
+  figureRows(answer.value?.candidates ?? [], props.library).filter((row) =>
+    row.after.some((said) => said !== row.before && said !== 'the same'),
+  ),
+)
 const others = (candidate: Candidate) => candidate.changes.filter((change) => change.kind !== 'instead')
 </script>
 
@@ -59,7 +56,7 @@ const others = (candidate: Candidate) => candidate.changes.filter((change) => ch
     v-model:visible="open"
     modal
     :header="`What can stand in for ${line?.name?.toLowerCase() ?? ''}?`"
-    :style="{ width: 'min(720px, 94vw)' }"
+    :style="{ width: 'min(960px, 94vw)' }"
     :dismissable-mask="true"
     :close-on-escape="!summing"
     :pt="{ content: { tabindex: 0 } }"
@@ -82,39 +79,57 @@ const others = (candidate: Candidate) => candidate.changes.filter((change) => ch
     <p v-if="error" role="alert" class="banner wrong">{{ error }}</p>
     <template v-if="answer">
       <p v-for="note in answer.notes" :key="note" class="quiet">{{ note }}</p>
-      <ol class="found" aria-live="polite">
-        <li v-for="candidate in answer.candidates" :key="candidate.ingredient">
-          <div class="head">
-            <span
-              ><strong>{{ candidate.text }}</strong>
-              <span v-if="candidate.here === false" class="quiet"> · not ticked in the cupboard</span>
-              <span v-if="candidate.after.unpriced?.includes(candidate.name)" class="quiet">
-                · no price known</span
-              ></span
-            >
-            <Button label="Use it" size="small" @click="emit('take', candidate)" />
-          </div>
-          <p v-if="others(candidate).length">
-            and
-            {{
-              others(candidate)
-                .map((change) => change.text)
-                .join('; ')
-            }}
-          </p>
-          <ul class="moved">
-            <li v-for="row in moved(candidate)" :key="row.name">
-              <span class="quiet">{{ row.name }}</span> {{ row.text }}
-            </li>
-          </ul>
-          <p class="quiet">
-            {{ candidate.why }}
-            <button type="button" class="link-button" @click="((sums = candidate.sums), (summing = true))">
-              The sums<span class="screen-reader"> of {{ candidate.name }}</span>
-            </button>
-          </p>
-        </li>
-      </ol>
+      <div v-if="answer.candidates.length" class="scroll" role="region" aria-label="What can stand in" tabindex="0">
+        <table class="found" aria-live="polite">
+          <thead>
+            <tr>
+              <td />
+              <th scope="col">Now</th>
+              <th
+                v-for="each in answer.candidates"
+                :key="each.ingredient"
+                scope="col"
+                :data-candidate="each.ingredient"
+              >
+                {{ each.name }}
+              </th>
+            </tr>
+          </thead>
+          <tbody>
+            <tr>
+              <th scope="row">Take</th>
+              <td>{{ line?.text }}</td>
+              <td v-for="each in answer.candidates" :key="each.ingredient" :data-candidate="each.ingredient">
+                <strong>{{ each.text }}</strong>
+                <p v-for="change in others(each)" :key="change.text">and {{ change.text }}</p>
+                <p v-if="each.here === false" class="quiet">not ticked in the cupboard</p>
+                <Button label="Use it" size="small" :aria-label="`Use it: ${each.name}`" @click="emit('take', each)" />
+              </td>
+            </tr>
+            <tr v-for="row in rows" :key="row.name">
+              <th scope="row">{{ row.name }}</th>
+              <td>{{ row.before }}</td>
+              <td
+                v-for="(said, at) in row.after"
+                :key="at"
+                :class="{ moved: said !== row.before && said !== 'the same' }"
+              >
+                {{ said }}
+              </td>
+            </tr>
+            <tr>
+              <th scope="row">Good to know</th>
+              <td />
+              <td v-for="each in answer.candidates" :key="each.ingredient">
+                {{ each.why }}
+                <button type="button" class="link-button" @click="((sums = each.sums), (summing = true))">
+                  The sums<span class="screen-reader"> of {{ each.name }}</span>
+                </button>
+              </td>
+            </tr>
+          </tbody>
+        </table>
+      </div>
       <details v-if="answer.refused.length" class="quiet">
         <summary>What was tried and will not do</summary>
         <ul>
@@ -134,19 +149,33 @@ const others = (candidate: Candidate) => candidate.changes.filter((change) => ch
   gap: 8px;
   margin: 8px 0 12px;
 }
-.found > li {
-  border-top: 1px solid var(--bran);
-  padding: 10px 0;
+.scroll {
+  overflow-x: auto;
 }
-.head {
-  display: flex;
-  justify-content: space-between;
-  align-items: center;
-  gap: 12px;
+table {
+  width: 100%;
+  border-collapse: collapse;
+  font-size: 0.9375rem;
+}
+th,
+td {
+  min-width: 120px;
+  padding: 5px 8px;
+  text-align: left;
+  vertical-align: top;
+  border-top: 1px solid var(--bran);
+}
+thead th,
+thead td {
+  border-top: 0;
+  font-family: var(--heading);
+}
+tbody th {
+  min-width: 0;
+  font-weight: 400;
+  color: var(--husk);
 }
 .moved {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 2px 16px;
+  font-weight: 600;
 }
 </style>

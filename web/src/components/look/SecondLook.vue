@@ -1,6 +1,6 @@
 <script setup lang="ts">
 /** What a careful friend would notice, each with a remedy to press; a rule can be muted for this formula. */
-import { computed } from 'vue'
+import { computed, ref } from 'vue'
 import type { Assessment, Finding } from '@/api/client'
 import { waits } from '@/api/waits'
 import { count } from '@/format'
@@ -13,6 +13,11 @@ const props = defineProps<{
 defineEmits<{ mend: [finding: Finding]; mute: [rule: string]; unmute: [rule: string] }>()
 
 const findings = computed(() => props.assessment.findings)
+/** The first things first; the rest waits behind a press. */
+const AT_ONCE = 3
+const all = ref(false)
+const shown = computed(() => (all.value ? findings.value : findings.value.slice(0, AT_ONCE)))
+const folded = computed(() => findings.value.length - shown.value.length)
 const muted = computed(() => props.assessment.muted)
 /** Then each finding says which it is about. */
 const several = computed(() => props.assessment.components.length + (props.assessment.splits?.length ?? 0) > 1)
@@ -27,7 +32,7 @@ const nothing = computed(() => {
   <section id="second-look" class="look" aria-labelledby="look-title" tabindex="-1">
     <h2 id="look-title">Second look</h2>
     <ul v-if="findings.length">
-      <li v-for="finding in findings" :key="finding.rule + finding.message">
+      <li v-for="finding in shown" :key="finding.rule + finding.message">
         <p>
           <span v-if="several" class="quiet">{{ finding.component }}: </span>{{ finding.message }}
         </p>
@@ -48,6 +53,9 @@ const nothing = computed(() => {
       </li>
     </ul>
     <p v-else class="quiet">{{ nothing }}</p>
+    <button v-if="folded" type="button" class="link-button" @click="all = true">
+      {{ count(folded, 'more thing') }} to look at
+    </button>
     <details v-if="muted.length" class="quiet">
       <summary>{{ count(muted.length, 'finding') }} muted</summary>
       <ul>
@@ -56,10 +64,10 @@ const nothing = computed(() => {
           <button
             type="button"
             class="link-button"
-            :aria-label="`Say it again: ${finding.message}`"
+            :aria-label="`Show again: ${finding.message}`"
             @click="$emit('unmute', finding.rule)"
           >
-            Say it again
+            Show again
           </button>
         </li>
       </ul>

@@ -57,7 +57,7 @@ function add(id: string) {
           class="part"
           draggable="true"
           :aria-current="chosen('components', index) || undefined"
-          :title="`${part.name}: drag it, or Alt and the arrow keys, to change the order`"
+          :title="`${part.name}, a ${part.type ?? 'dough'}: drag it, or Alt and the arrow keys, to change the order`"
           :data-part="part.name"
           @click="go('components', index)"
           @dragstart="dragged = index"
@@ -66,8 +66,7 @@ function add(id: string) {
           @keydown.alt.right.prevent.stop="emit('move', index, index + 1)"
         >
           <strong>{{ part.name }}</strong><span class="quiet"
-            ><template v-if="part.type && part.type !== part.name">{{ part.type }} · </template>{{ grams(index)
-            }}<template v-if="texture(index)"> · {{ texture(index) }}</template></span
+            >{{ grams(index) }}<template v-if="texture(index)"> · {{ texture(index) }}</template></span
           >
         </button>
       </li>
@@ -89,26 +88,28 @@ function add(id: string) {
 </template>
 
 <style scoped>
+.parts {
+  min-width: 0;
+}
 .parts ol {
   display: flex;
   flex-wrap: wrap;
   gap: 5px;
   align-items: stretch;
 }
-.parts {
-  margin-bottom: 10px;
-}
 .part {
-  display: grid;
+  display: flex;
+  gap: 7px;
+  align-items: baseline;
   text-align: left;
-  padding: 5px 10px 6px;
+  padding: 4px 10px 3px;
   border: 1px solid var(--bran);
   border-bottom: 3px solid var(--bran);
   background: var(--milk);
   border-radius: var(--radius-in);
   cursor: pointer;
-  min-height: 44px;
-  max-width: 220px;
+  height: 34px;
+  max-width: 250px;
 }
 .part strong {
   overflow: hidden;
@@ -118,6 +119,25 @@ function add(id: string) {
 }
 .part .quiet {
   font-size: 0.8125rem;
+  white-space: nowrap;
+}
+@media (max-width: 600px) {
+  .parts {
+    width: 100%;
+  }
+  .parts ol {
+    flex-wrap: nowrap;
+    overflow-x: auto;
+  }
+  .parts li {
+    flex: none;
+  }
+}
+@media (pointer: coarse) {
+  .part {
+    height: 44px;
+    align-items: center;
+  }
 }
 .part[aria-current] {
   border-bottom-color: var(--elm);

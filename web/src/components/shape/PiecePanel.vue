@@ -85,7 +85,9 @@ function set({ key, least, whole }: Way, value: number) {
     <p v-else class="quiet">
       {{
         assessment?.grams
-          ? 'Pieces are counted when every line is read.'
+          ? way && amount === undefined
+            ? 'Say how large a piece is, and they are counted.'
+            : 'Pieces are counted once a line is read.'
           : 'Pieces are counted when there is something in the bowl.'
       }}
     </p>
