@@ -855,6 +855,8 @@ export interface components {
             split_ml?: components["schemas"]["Split"];
             allergens?: string[];
             possible_allergens?: string[];
+            /** @description The lines of one that it should be where it names several things with amounts */
+            apart?: string[];
             /** @description The wishes that keep it as it is */
             locked_by?: string[];
             assumptions: string[];

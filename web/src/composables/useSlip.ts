@@ -88,6 +88,12 @@ export function useSlip({ draft, instead, assessment, error, again }: OpenFormul
   const add = (line: DocumentLine) => inLines(`adding “${line.text}”`, (kept) => void kept.push(line))
   const change = (row: number, line: DocumentLine) =>
     inLines(`“${line.text ?? line.ingredient}”`, (kept) => void kept.splice(row, 1, line))
+  /** Puts each of several things that stood in one line on a line of its own. */
+  const part = (row: number, texts: string[]) =>
+    inLines(
+      `a line for each of “${lines.value[row]?.text}”`,
+      (kept) => void kept.splice(row, 1, ...texts.map((text) => ({ text }))),
+    )
   function remove(row: number) {
     const gone = assessedLines.value[row]?.text ?? 'the line'
     inLines(`taking out “${gone}”`, (kept) => void kept.splice(row, 1))
@@ -142,6 +148,7 @@ export function useSlip({ draft, instead, assessment, error, again }: OpenFormul
     show,
     add,
     change,
+    part,
     remove,
     nudge,
     choose,

@@ -196,6 +196,7 @@ const shortcuts = useMixKeys({
               @change="slip.change"
               @remove="slip.remove"
               @nudge="slip.nudge"
+              @part="slip.part"
               @pick="picking = $event"
               @instead="dialogs?.replace($event)"
               @lock="wishes.toggleLock($event, (component ?? flavour)?.name)"

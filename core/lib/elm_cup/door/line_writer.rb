@@ -13,7 +13,7 @@ module ElmCup
           "text" => line.label, "status" => line.status.to_s, **(line.chosen ? {"chosen" => line.chosen} : {}),
           "confidence" => Json.round(line.confidence, 2), "candidates" => line.candidates.map { |each| candidate(each) },
           **fault(line), **read(line, portion, component_grams), **in_measures(line, measures, library),
-          "assumptions" => line.assumptions, "notes" => line.notes
+          "assumptions" => line.assumptions, "notes" => line.notes, **(line.apart.any? ? {"apart" => line.apart} : {})
         }
       end
 

@@ -7,8 +7,8 @@ module ElmCup
     # Tells what bytes from elsewhere are, and reads them.
     class ImportReader
       MOST_BYTES = Document::JsonReader::MOST_BYTES
-      # "[ ] 1 cup oats" is a box to tick, "[Recipe] Fudge" a tag; neither is a list.
-      JSON_BEGINS = /\A\s*(?:\{|\[(?!\s?[xX]?\]\s+[^\s,])(?!\p{L}[^\]"\n]*\]))/
+      # "[ ] 1 cup oats" is a box to tick, "[Recipe] Fudge" a tag, "[14:02] Pell: 1 cup oats" a message; none is a list.
+      JSON_BEGINS = /\A\s*(?:\{|\[\s*(?:[{\["]|\]\s*\z|\z|-?\d[\d.]*\s*[,\]]))/
       # The type of a script of a page that holds JSON-LD.
       LINKED = "application/ld+json"
 

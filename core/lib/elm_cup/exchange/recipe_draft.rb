@@ -15,8 +15,8 @@ module ElmCup
       FOR_MACHINE = /\b(?:dates?|prunes?|figs?|apricots?|cranberries|cherries|raisins|sultanas|dried fruits?|nuts?|almonds|walnuts|cashews|pecans|hazelnuts|peanuts)\b/i
       # What a line is for, by the words at its end.
       OUTSIDE = {
-        "coating" => /(?:\bfor\s+(?:dipping|coating|drizzling|(?:the\s+)?(?:outside|coating|shell|drizzle))|\bto\s+(?:coat|dip|drizzle))\s*\)?\z/i,
-        "topping" => /(?:\bfor\s+(?:rolling|dusting|decorating|garnish|topping|sprinkling|(?:the\s+)?top)|\bto\s+(?:top|finish|decorate|garnish|sprinkle|dust|roll(?:\s+in)?))\s*\)?\z/i
+        "coating" => /(?:\bfor\s+(?:dipping|coating|drizzling|(?:the\s+)?(?:outside|coating|shell|drizzle))|\bto\s+(?:coat|dip|drizzle))\s*(?:\([^)]*\))?\s*\)?\z/i,
+        "topping" => /(?:\bfor\s+(?:rolling|dusting|decorating|garnish|topping|sprinkling|(?:the\s+)?top)|\bto\s+(?:top|finish|decorate|garnish|sprinkle|dust|roll(?:\s+in)?))\s*(?:\([^)]*\))?\s*\)?\z/i
       }.freeze
       # "2 tbsp seeds, plus extra to sprinkle" is for both.
       MORE = /\b(?:plus|extra|more)\b|\+/i
@@ -82,10 +82,27 @@ module ElmCup
       def line(text)
         component("dough", "dough") if @parts.empty?
         part = @splits.empty? ? outside(text) || here : here
-        lines = (part[@list] ||= [])
-        refuse_more(lines.size) if lines.size >= MOST_LINES
-        lines << {"text" => text.squeeze(" ").strip[0, Quantity::LineReader::MAX_LENGTH]}
+        line_of(part, text, @list)
       end
+
+      # Adds a line that a sentence told of: to the coating or topping that it names, else to the last part that is no outside.
+      def told(text, type)
+        return line_of(outside_part(type), text) if type
+
+        component("dough", "dough") if @parts.empty?
+        line_of(@parts.reverse.find { |part| Document::PartType[part["type"]].judged? } || here, text)
+      end
+
+      # Takes of another part, where the text says so; nil where it does not.
+      def take(text)
+        return if @parts.empty? || @splits.any?
+
+        found = RecipeShares.of(text, @parts.map { |part| part["name"] } - [here["name"]]) or return
+        (here["takes"] ||= []) << found
+      end
+
+      # Texts of every line.
+      def texts = (all_parts + @splits).flat_map { |part| [*part["lines"], *part["topping"]] }.map { |line| line["text"] }
 
       # The text of the line that was added last to the part in hand, nil where there is none.
       def last_line = here&.fetch(@list, nil)&.last&.fetch("text")
@@ -114,7 +131,8 @@ module ElmCup
 
       # The document (Hash).
       def document
-        parts = all_parts.select { |part| part["lines"].any? || @marked.include?(part) }
+        RecipeShares.settle(@parts.flat_map { |part| part["takes"] || [] })
+        parts = all_parts.select { |part| part["lines"].any? || part["takes"]&.any? || @marked.include?(part) }
         parts.first["type"] = "dough" if parts.none? { |part| Document::PartType[part["type"]].judged? }
         keep_links(parts)
         told = steps
@@ -129,6 +147,19 @@ module ElmCup
       end
 
       private
+
+      def line_of(part, text, list = "lines")
+        lines = (part[list] ||= [])
+        refuse_more(lines.size) if lines.size >= MOST_LINES
+        lines << {"text" => text.squeeze(" ").strip[0, Quantity::LineReader::MAX_LENGTH]}
+      end
+
+      # The coating or topping that is there, else one of its own.
+      def outside_part(type)
+        @parts.reverse.find { |part| part["type"] == type } || of_outside(type)
+      end
+
+      def of_outside(type) = @outside[type] ||= {"name" => type, "type" => type, "process" => "hand", "lines" => []}
 
       # A document with more is refused, so that none of them need be read.
       def refuse_more(count)
@@ -149,7 +180,7 @@ module ElmCup
 
         type = OUTSIDE.find { |_, words| words.match?(text) }&.first or return
         @remarks << "“#{text}” is put into a #{type} of its own, by its words"
-        @outside[type] ||= {"name" => type, "type" => type, "process" => "hand", "lines" => []}
+        of_outside(type)
       end
 
       # Every part, those for the outside behind the others and under names of their own.

@@ -19,7 +19,7 @@ module ElmCup
         return true if line.heading || text.end_with?(":") || stands_apart?(line)
         return lone_part?(bare(text)) && bare(text).include?(" ") && amount_below? if line.bullet
 
-        text.match?(/\A(?:for|to)\s+(?:the\s+)?\w+\z/i) || text.match?(/\Afor the\b/i) || lone_part?(text) || shouted?(text) ||
+        text.match?(/\A(?:for|to)\s+(?:the\s+)?\w+\z/i) || text.match?(/\Afor the\b/i) || lone_part?(bare(text)) || shouted?(text) ||
           capitals?(text)
       end
 

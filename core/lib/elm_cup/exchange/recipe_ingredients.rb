@@ -81,11 +81,11 @@ module ElmCup
 
         list, *sentences = text.split(SENTENCE)
         told = sentences.any? && sentences.all? { |each| sentence?(each) } && amount_first?(list)
-        several(told ? list : with_name(text)).each { |each| @draft.line(to_taste(each)) }
+        several(told ? list : with_name(text)).each { |each| @draft.take(each) || @draft.line(to_taste(each)) }
         return unless told
 
         @mode = :method
-        sentences.each { |each| @draft.step(each) }
+        sentences.each { |each| told(each) }
       end
 
       # "100 g" on a line of its own below "dried apple rings", in a list that has the names first: put in front of its name.

@@ -17,7 +17,7 @@ module ElmCup
       ENERGY = /\b\d+\s*(?:kcal|calories|cals?|kj)\b/i
       # "3-ingredient fudge", "Two-layer fudge", "3.9/5 (18)", "15 min and setting", "20 cm tin"
       TIME_OR_LENGTH = /[\d.,½¼¾\s–-]+(?:min|mins|minutes?|h|hrs?|hours?|days?|weeks?|months?|cm|mm|inch(?:es)?|°\s*[CF]?)(?!\p{L})/i
-      NO_AMOUNT = /\A(?:\d+[- ]ingredients?\b|(?:two|three|four|five|six)(?:-\p{L}|\s+ingredients?\b)|\d\.\d\s*\/\s*5\b|#{TIME_OR_LENGTH})/i
+      NO_AMOUNT = /\A(?:\d+[- ]ingredients?\b|(?:two|three|four|five|six)(?:-\p{L}|\s+ingredients?\b)|\d\.\d\s*\/\s*5\b|\d(?:\.\d)?\s+(?:from|stars?|out of)\b|#{TIME_OR_LENGTH})/i
       # "A layered slice for the interval table" is prose, "a pinch of salt" is not.
       MOST_WORDS = 9
 

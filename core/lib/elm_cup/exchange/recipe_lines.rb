@@ -35,8 +35,10 @@ module ElmCup
           next found[-1] = found.last.with(heading: true) if raw.match?(RULE) && found.any?
           next yield(raw) if raw.length > MOST_LENGTH
 
-          line = RecipeLine.from(table.line(raw))
-          found << line.with(apart: apart) if line
+          table.lines(raw).each do |each|
+            line = RecipeLine.from(each)
+            found << line.with(apart: apart) if line
+          end
           apart = raw.strip.empty?
         end
       end
@@ -50,7 +52,7 @@ module ElmCup
       end
 
       def self.spread(text)
-        plain = text.delete_prefix("\uFEFF").gsub(SPACES, " ").gsub(QUOTED, "").gsub(BLOCK_END, "\n")
+        plain = RecipeMessages.plain(text.delete_prefix("\uFEFF").gsub(SPACES, " ").gsub(QUOTED, "")).gsub(BLOCK_END, "\n")
         counted = plain.gsub(WITH_COUNT) { "#{$1}:\n#{RecipeYield.of("Makes #{$2}") ? "Makes" : "Serves"} #{$2}" }
         counted.gsub(WITH_YIELD) { "#{$1}:\n#{$2.sub(/\Afor/i, "Makes")}" }
           .gsub(BULLETS_IN_LINE, "\n• ").gsub(STEPS_IN_LINE, "\n").gsub(SAID_INSIDE) { "\n#{$1}:\n" }

@@ -8,6 +8,11 @@ module ElmCup
       EACH = /\A(?<amount>[^,:]*?)\s+each\s*(?::|of\b)?\s*(?<names>[^\d]+,[^\d]+|[^\d]+\s(?:and|&)\s[^\d]+)\z/i
       SEMICOLON = /\s*;\s*(?![^(]*\))/
       COMMA = /\s*,\s*(?:and\s+)?(?![^(]*\))/
+      # "10 g salt / 20 g chopped peanuts", "1c oats - 1/2c pb - 1/4c maple"
+      SLASH = %r{\s+/\s+(?=[\d½⅓⅔¼¾⅛])(?![^(]*\))}
+      DASHES = /\s+[–—-]\s+/
+      # "a little water, 1 tsp at a time"
+      AT_A_TIME = /\A(?:a\s+(?:little|bit\s+of|splash\s+of)\s+)?(?<name>\p{L}[^,\d]*),?\s+(?<amount>\d[^,]*?)\s+at\s+a\s+time\b/i
       ALSO = /\s+and\s+(?=\d|[½⅓⅔¼¾⅛]|an?\s+(?:pinch|handful|dash|drop|few)\b)/i
 
       private
@@ -32,23 +37,47 @@ module ElmCup
         citrus = RecipeCitrus.apart(text)
         return citrus if citrus
 
-        parts = text.split(SEMICOLON)
-        commas = text.split(COMMA).flat_map { |part| also(part.delete_suffix(".")) }
-        parts = commas if parts.size == 1 && commas.size > 2 && commas.all? { |part| whole?(part) }
-        parts.reject(&:empty?).flat_map { |part| also(part.delete_suffix(".")) }.flat_map { |part| apart(part) }
+        slowly = AT_A_TIME.match(text)
+        return ["#{slowly[:amount]} #{slowly[:name].strip}, as needed"] if slowly
+
+        parts = [SEMICOLON, SLASH, DASHES].lazy.map { |joint| text.split(joint) }
+          .find { |each|
+          each.size > 1 && (each.size > 2 || text.match?(SEMICOLON) || text.match?(SLASH)) && each.all? { |part|
+            whole?(part.delete_suffix("."))
+          }
+        }
+        parts ||= text.split(SEMICOLON)
+        parts = in_commas(text) if parts.size == 1
+        parts.reject(&:empty?).flat_map { |part| also(part.delete_suffix(".")) }.flat_map { |part| done_after(part) }.flat_map { |part| Quantity::Apart.of(part, method(:reading)) }
       end
+
+      # "25 g butter, melt slow, add 80 g raspberries": what is done behind a comma may have amounts of its own.
+      def done_after(text)
+        head, joint, tail = text.partition(/,\s*(?=(?:and\s+|then\s+)?(?:#{RecipeWords::ROWS["verb"]})\b)/io)
+        return [text] if joint.empty? || !amount_first?(head)
+
+        told = told_amounts(tail)
+        told.empty? ? [text] : [head, *told.map(&:text)]
+      end
+
+      # "200 g dates, 4 tbsp tahini, pinch of salt, blitzed smooth": what is no amount goes with what stands before it.
+      def in_commas(text)
+        parts = text.split(COMMA).flat_map { |part| also(part.delete_suffix(".")) }
+        return parts if parts.size > 2 && parts.all? { |part| whole?(part) }
+
+        grouped = parts.each_with_object([]) { |part, found|
+          (found.any? && !another?(part)) ? found.push("#{found.pop}, #{part}") : found << part
+        }
+        (grouped.size > 1 && another?(parts.first) && parts.count { |part| another?(part) } == grouped.size) ? grouped : [text]
+      end
+
+      # An amount of something that is known, and not the one before it said again.
+      def another?(part) = amount_first?(part) && !amount_alone?(part) && of_known?(part)
 
       # "2 cups oats and a handful of chips"
       def also(text)
         parts = text.split(ALSO)
         (parts.size > 1 && parts.all? { |part| amount_first?(part) && !amount_alone?(part) }) ? parts : [text]
-      end
-
-      def apart(text)
-        fault = reading(text).fault
-        return [text] unless fault&.code == :two_ingredients && fault.from.positive?
-
-        [text[0...fault.from].sub(/[\s,]*(?:\+|&|and|plus|with)?\s*\z/i, ""), *apart(text[fault.from..])].reject(&:empty?)
       end
     end
   end

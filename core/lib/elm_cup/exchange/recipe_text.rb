@@ -10,6 +10,7 @@ module ElmCup
       include RecipeTitles
       include RecipeParting
       include RecipeIngredients
+      include RecipeAmounts
 
       # document: a Hash that its schema takes; remarks: what was understood but not used, or taken for granted, in words.
       Result = Value.of(:document, :remarks)
@@ -21,10 +22,14 @@ module ElmCup
       MOST_REMARKS = 40
       MOST_STEPS = 100
       MOST_NOTE = 1_000
+      # A longer one is no letter with a recipe in it.
+      MOST_LETTER = 10_000
       GREETING = /\A(?:dear|hi|hello|hey)\b.*[,!:]\z/i
       OR = /\A(?:or|and)\s*:?\z/i
       # Parts of one line: "Shell – 250 g dark chocolate".
       DASH = /\s+[–—-]\s+/
+      # "Rum balls: crush 250 g biscuits", "Fridge cake. Melt 100 g butter"
+      NAMED_FIRST = /\A(?<name>[^.:!?,\d]{3,60})[.:]\s/
       # The buttons of a page that make a batch larger there.
       MULTIPLES = /\A(?:\d+x\s*)+\z/i
 
@@ -38,6 +43,7 @@ module ElmCup
         @name = name
         @remarks = []
         @at = nil
+        @told = []
         @draft = RecipeDraft.new(@remarks)
         @draft.title(name) if name
       end
@@ -59,6 +65,7 @@ module ElmCup
         end
         return by_sentences if @draft.empty?
 
+        told_in_steps
         Result.new(document: @draft.document, remarks: @remarks.uniq.first(MOST_REMARKS))
       end
 
@@ -69,9 +76,43 @@ module ElmCup
       # A letter says in sentences what a card says in lines.
       def by_sentences
         sentences = @text.gsub(ANY_SENTENCE, "\n")
-        refuse(:no_line_reads) if sentences == @text
+        return by_amounts if sentences == @text
 
         self.class.read(sentences, library: @library, name: @name)
+      end
+
+      # A letter that has its amounts inside its sentences.
+      def by_amounts
+        refuse(:no_line_reads) if @text.length > MOST_LETTER
+
+        text = RecipeMessages.plain(@text).gsub(/\s+/, " ").strip
+        named = text.match(NAMED_FIRST)
+        @draft = RecipeDraft.new(@remarks.clear)
+        @draft.title(@name || named&.[](:name) || "")
+        told = told_amounts(text)
+        refuse(:no_line_reads) if told.empty?
+
+        told.each { |each| @draft.told(each.text, each.type) }
+        text.split(/(?<=\p{L}[.!?])\s+/).each { |sentence| @draft.step(sentence) }
+        Result.new(document: @draft.document, remarks: @remarks.uniq.first(MOST_REMARKS))
+      end
+
+      # What the method alone has an amount of goes in, too: "Roll in 30 g cocoa". What is there already is not counted twice.
+      def told_in_steps
+        @told.flat_map { |step| told_amounts(step) }.each do |told|
+          id = matcher.match(reading(told.text).name).entry&.id
+          if told.more || !@draft.texts.any? { |text| names?(text, id) }
+            @draft.told(told.text, told.type)
+            @remarks << "“#{told.text}” stands in the method alone and is put in as a line"
+          else
+            @remarks << "“#{told.text}” stands in the method, too: it is not counted twice"
+          end
+        end
+      end
+
+      def names?(text, id)
+        line = reading(text)
+        line.readable? && matcher.match(line.name).entry&.id == id
       end
 
       # The text itself says where its ingredients begin.
@@ -89,7 +130,7 @@ module ElmCup
         case @mode
         when :skip then nil
         when :notes then @draft.step(line.text)
-        when :method then (@guessed && goes_back?(line.text)) ? ingredient(line.text) : @draft.step(line.text)
+        when :method then (@guessed && goes_back?(line.text)) ? ingredient(line.text) : told(line.text)
         else ingredient_or_else(line)
         end
       end
@@ -97,6 +138,12 @@ module ElmCup
       # What stands below "Step 1" belongs to it.
       def step(text)
         @mode = :method if @draft.begun?
+        told(text)
+      end
+
+      # A step of the method, which may have amounts of its own.
+      def told(text)
+        @told << text[0, MOST_NOTE] if @told.size < MOST_STEPS
         @draft.step(text)
       end
 
@@ -115,18 +162,21 @@ module ElmCup
         section = RecipeWords.section(words)
         return @mode = section if %i[method notes skip].include?(section)
         return @draft.flavour(CardMarks.flavour(line.text)) if CardMarks.flavour(line.text)
-        return @draft.title(line.text) if section.nil? && title?(line)
+        return entitle(line.text) if section.nil? && title?(line)
 
         @mode = :ingredients
         @draft.component(words, line.text) if section.nil?
       end
 
       def ingredient_or_else(line)
+        return entitle(line.text) if titled_yield?(line.text)
+
         needed = needed(line.text)
         return ingredient(needed) if needed
         return if yielded?(line)
         return counted_title(line.text) if counted_title?(line)
-        return line.fields.each { |field| field.match?(TITLE) ? @draft.title(field.sub(TITLE, "")) : unused(field) } if about?(line)
+        return if pieces_alone?(line)
+        return line.fields.each { |field| said_of_it(field) } if about?(line)
 
         columns = (@mode == :before) ? [] : in_columns(line)
         return columns.each { |text| ingredient(text) } if columns.any?
@@ -134,18 +184,31 @@ module ElmCup
         headed, rest = line.text.split(/:\s+/, 2)
         headed, rest = line.text.split(/,\s+/, 2) if rest.nil? && line.text.match?(/\Afor\s/i)
         headed, rest = line.text.split(DASH, 2) if rest.nil? && line.text.match?(DASH) && RecipeWords.part?(line.text.split(DASH, 2).first)
-        return inline(headed, rest, line.text) if rest && heads?(headed) && amount_first?(rest)
+        return inline(headed, rest, line.text) if rest && heads?(headed, rest) && amount_first?(rest)
         return ingredient(line.text) if ingredient?(line.text) || listed?(line) || (@mode != :before && row?(line.text))
-        return @draft.title(line.text.sub(TITLE, "")) if @draft.nameless? && !line.bullet && title_like?(line.text)
+        return entitle(line.text.sub(TITLE, "")) if @draft.nameless? && !line.bullet && title_like?(line.text)
 
         begin_method(line)
       end
 
-      # Words in front of amounts that may be a heading: "icing sugar – 90 g; honey 20 g" has none.
-      def heads?(words) = words.split.size <= 5 && !amount_first?(words) && !matcher.known?(words)
+      # Words in front of amounts that may be a heading: "icing sugar – 90 g; honey 20 g" has none, “Caramel: 200 g dates,
+      # 4 tbsp tahini” has.
+      def heads?(words, amounts)
+        return false if words.split.size > 5 || amount_first?(words)
+
+        !matcher.known?(words) || (RecipeWords.part?(words.split.last) && whole?(amounts.split(COMMA).first))
+      end
 
       # A line of times, ratings or buttons.
       def about?(line) = line.fields.any? { |field| meta?(field) } && (line.text.match?(MULTIPLES) || !amount_first?(line.text))
+
+      # A title, a number of pieces, or what is not used.
+      def said_of_it(field)
+        return @draft.title(field.sub(TITLE, "")) if field.match?(TITLE)
+
+        RecipeYield.of(field)&.then { |made| @draft.pieces(*made) }
+        unused(field)
+      end
 
       # Ingredients are over where the first sentence stands.
       def begin_method(line)
@@ -153,7 +216,7 @@ module ElmCup
 
         @mode = :method
         @guessed = true
-        @draft.step(line.text)
+        told(line.text)
       end
 
       # "For the coating: 150 g dark chocolate", "Optional: 1 tbsp hemp hearts", "Ingredients: 1 cup oats; 10 dates".
@@ -169,6 +232,12 @@ module ElmCup
         end
         @mode = :ingredients
         ingredient(rest)
+      end
+
+      # "24ish", "15 pieces", "cuts into 12": nothing else, and no ingredient.
+      def pieces_alone?(line)
+        found = RecipeYield.of_line(line.text) unless of_known?(line.text)
+        found && (@draft.pieces(*found) || true)
       end
 
       # Takes the number of pieces of a line that says one.

@@ -5,7 +5,7 @@ module ElmCup
     # How many pieces a recipe says it makes. A number with the name of a piece behind it wins ("1 tin, 16 squares"); a number
     # of tins or of people is none.
     module RecipeYield
-      NOUN = /(?:pieces?|pcs|bites?|balls?|truffles?|squares?|bars?|cups?|drops?|cookies|fudges?|bonbons?|eggs?|slices?|clusters?|barks?|cakes?|fingers?|pots?)\b/i
+      NOUN = /(?:pieces?|pcs|bites?|balls?|truffles?|squares?|bars?|cups?|drops?|cookies|fudges?|bonbons?|eggs?|slices?|clusters?|barks?|cakes?|fingers?|pots?|stk|stück|styck(?:en)?|laddoos?|laddus?|kugler|kugeln)\b\.?/i
       ABOUT = /(?:about|approx(?:imately)?\.?|around|roughly|ca\.?|some)?/i
       WORDS = {
         "an" => 1, "a" => 1, "one" => 1, "two" => 2, "three" => 3, "four" => 4, "five" => 5, "six" => 6, "eight" => 8, "ten" => 10,
@@ -43,6 +43,13 @@ module ElmCup
       SHAPED_BARE = /\b(?:roll|cut|scoop|shape)\s+#{ABOUT}\s*#{NUMBER}(?=\s*(?:[.!;,)]|\z))/i
       # "3 dozen."
       DOZENS = /(?:\A|[.;!]\s*)(?<low>\d{1,3})(?<high>)(?<half>\s*(?:1\/2|½))?(?<dozen>\s+doz(?:en|\.)?)\s*[.!]?\z/i
+      # "20 x 15 g"
+      TIMES = /\A\s*(?:makes\s+)?#{ABOUT}\s*#{NUMBER}\s*[x×]\s*\d+(?:[.,]\d+)?\s*g\b/i
+      # "24ish", "20 or so"
+      ISH = /\A#{ABOUT}\s*(?<low>\d{1,3})(?<high>)(?<half>(?!))?(?<dozen>(?!))?\s*(?:ish|or so)\W*\z/i
+      DOES = /\A(?:it\s+)?(?:cuts?|makes?|gives?|slices?|yields?)\b/i
+      # "serves 8 (2 each)"
+      EACH = /#{PEOPLE}[^.;\d]{0,12}(?<each>\d{1,2})\s+(?:pieces\s+)?(?:each|a\s+head|per\s+person)\)?/i
       LEAST_BARE = 6
       DOZEN = 12
       MOST = 10_000
@@ -50,7 +57,7 @@ module ElmCup
       class << self
         # [pieces, words] that a line says, nil where it says none. "Serves 8" is people, unless it goes on with what they get.
         def of(text)
-          after_word(KEYWORD, text) || count(FOR.match(text), least: 2) || count(BRACKET.match(text)) ||
+          each_of(EACH.match(text)) || after_word(KEYWORD, text) || count(FOR.match(text), least: 2) || count(BRACKET.match(text)) ||
             (count(NAMED.match(text)) if PEOPLE.match?(text))
         end
 
@@ -68,10 +75,20 @@ module ElmCup
             [INTO_BARE, SHAPED_BARE].lazy.filter_map { |pattern| count(pattern.match(text), least: LEAST_BARE) }.first
         end
 
+        # The same of what stands behind a name: "16 squares", "20 x 15 g", "ca. 25 stk".
+        def of_title(text)
+          of(text) || of_field(text) || count(ALONE.match(text.strip)) || count(TIMES.match(text), least: 2)
+        end
+
+        # The same of a line of nothing else: "24ish", "15 pieces", "cuts into 12".
+        def of_line(text) = count(ISH.match(text), least: LEAST_BARE) || count(FIELD.match(text)) || (of_step(text) if text.match?(DOES))
+
         # The words of a line that counts eaters, nil for any other.
         def eaters(text) = PEOPLE.match(text)&.[](0)&.strip
 
         private
+
+        def each_of(found) = found && count(found)&.then { |people, _| [people * found[:each].to_i, found[0].strip] }
 
         def grid(found) = found && [found[:columns].to_i * found[:rows].to_i, found[0]]
 

@@ -16,10 +16,11 @@ module ElmCup
     #   told         allergens that its words tell of
     #   senses       other Entries that its words may as well mean      rough  it is only known what kind of thing it is
     #   prepared     PreparationEffect where it was soaked, toasted or the like: `grams` is what came of it; nil otherwise
+    #   apart        texts of the lines of one that it should be, where it names several things with amounts
     #   assumptions  what was taken for granted, in words; notes  what was not used
     Line = Value.of(:status, text: nil, message: nil, from: nil, to: nil, entry: nil, form: nil, form_named: false, melted: false,
       moisture_said: true, grams: nil, grams_low: nil, grams_high: nil, confidence: 0.0, candidates: [], assumptions: [], notes: [],
-      name: nil, by_weight: false, chosen: nil, prepared: nil, terms: [], senses: [], told: [], rough: false) do
+      name: nil, by_weight: false, chosen: nil, prepared: nil, terms: [], senses: [], told: [], rough: false, apart: []) do
       # Words of a line that say heat, so that it is not raw.
       self::HEATED = /\b(?:toasted|roasted|baked|boiled|cooked|blanched|caramelised|caramelized)\b/i
 

@@ -40,8 +40,18 @@ module ElmCup
       private
 
       def read(text, chosen)
-        line = line(text, Quantity::LineReader.read(text), chosen)
+        reading = Quantity::LineReader.read(text)
+        line = with_rest(line(text, reading, chosen), text, reading)
         chosen ? line.with(chosen: chosen) : line
+      end
+
+      # What else has an amount in it is said, for it is not counted.
+      def with_rest(line, text, reading)
+        apart = Quantity::Apart.of(text, ->(each) { each.equal?(text) ? reading : Quantity::LineReader.read(each) })
+        return line if apart.size == 1
+        return line.with(apart: apart) unless line.read?
+
+        line.with(apart: apart, notes: [*line.notes, FaultWords.say(:rest_not_counted, rest: apart.drop(1).join("”, “"))])
       end
 
       def same_name?(text, was)

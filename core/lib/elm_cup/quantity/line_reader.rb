@@ -94,7 +94,7 @@ module ElmCup
 
       def finish(words, amounts)
         return unreadable(:of_what) if words.name.empty?
-        apart = words.behind_commas.find { |part| part.match?(SECOND) && !amount_alone?(part) }
+        apart = words.behind_commas.find { |part| part.match?(SECOND) && !amount_alone?(part) && !if_needed?(part, words) }
         return two_ingredients(apart.sub(JOINED, "")) if apart
 
         return unreadable(:each_of_several) if words.name.match?(SHARED)
@@ -115,6 +115,15 @@ module ElmCup
         scan = Scan.new(part)
         TermReader.new(scan).read&.grams && scan.check(/(?:#{TermReader::EACH}|\s+(?:in all|total|altogether))?\s*\z/io)
       end
+
+      # "1/3 cup honey, plus 1 tbsp if dry": more of the same, and nobody knows whether it goes in.
+      def if_needed?(part, words)
+        return false unless words.flags.include?(:as_needed) && part.match?(JOINED) && amount_of_nothing?(part.sub(JOINED, ""))
+
+        words.notes << "“#{part}” is not counted"
+      end
+
+      def amount_of_nothing?(part) = self.class.read(part).fault&.code == :of_what
 
       # "1 tbsp cocoa, heaping": what is said behind the name holds for every measure before it.
       def modified(terms, modifiers)

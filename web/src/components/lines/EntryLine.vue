@@ -22,7 +22,10 @@ watch(current, (now) => emit('reading', now?.status === 'read' ? line.value : un
 
 function add() {
   if (!line.value) return
-  emit('add', { ...line.value, text: text.value.trim() })
+  // Several things with amounts in one line are a line each.
+  const apart = current.value?.text === text.value.trim() ? current.value.apart : undefined
+  if (apart) apart.forEach((each) => emit('add', { text: each }))
+  else emit('add', { ...line.value, text: text.value.trim() })
   clear()
 }
 function clear() {

@@ -28,6 +28,7 @@ const emit = defineEmits<{
   pick: [row: number]
   instead: [line: AssessedLine]
   lock: [line: AssessedLine]
+  part: [row: number, texts: string[]]
 }>()
 const entry = useTemplateRef<InstanceType<typeof EntryLine>>('entry')
 const scale = computed(() =>
@@ -60,6 +61,7 @@ defineExpose({ focus: () => entry.value?.focus() })
       @drag="emit('nudge', row, $event, false)"
       @lock="emit('lock', assessedLines[row]!)"
       @pick="emit('pick', row)"
+      @part="emit('part', row, $event)"
       @instead="emit('instead', assessedLines[row]!)"
     />
     <li v-if="flavour" class="total">

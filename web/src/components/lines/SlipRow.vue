@@ -27,6 +27,7 @@ const emit = defineEmits<{
   pick: []
   instead: []
   lock: []
+  part: [texts: string[]]
 }>()
 
 const editing = ref(false)
@@ -165,6 +166,12 @@ function choose(ingredient: string) {
       @remove="emit('remove')"
       @instead="emit('instead')"
     />
+    <div v-if="!editing && assessed?.apart" class="as">
+      <button type="button" class="match" @click="emit('part', assessed.apart)">
+        Make it {{ assessed.apart.length }} lines
+      </button>
+      <span class="quiet"> {{ assessed.apart.join(' · ') }}</span>
+    </div>
     <div v-if="editing && typed && reading" class="as"><LineReadingText :line="reading" @choose="choose" /></div>
     <div v-else-if="flagged && assessed" class="as">
       <LineReadingText :line="assessed" @choose="choose" />

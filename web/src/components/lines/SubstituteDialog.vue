@@ -178,4 +178,8 @@ tbody th {
 .moved {
   font-weight: 600;
 }
+td .p-button {
+  display: block;
+  margin-top: 6px;
+}
 </style>

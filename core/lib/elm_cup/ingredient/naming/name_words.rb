@@ -8,16 +8,20 @@ module ElmCup
         KEEP = %w[molasses cocoa oats].freeze
         # short word => the words that it stands for: rows of abbreviations.csv
         SHORT = DataTable.rows("abbreviations").to_h { |row| [row["short"], row["words"].split] }.freeze
+        # word of another language => what it is called in English: rows of doublets.csv
+        DOUBLETS = DataTable.rows("doublets").to_h { |row| [row["word"], row["words"].split] }.freeze
+        MEANT = DOUBLETS.merge(SHORT).freeze
+        LETTERS = {"ø" => "o", "Ø" => "o", "æ" => "ae", "Æ" => "ae", "ß" => "ss"}.freeze
 
         # Texts without their accents: taking them off takes a while, and one line asks for it several times.
         PLAIN = BoundedCache.new(500)
 
         # "Crème fraîche, Cashews" => ["creme", "fraiche", "cashew"]
         def self.of(text)
-          plain = text.ascii_only? ? text : PLAIN.fetch(text) { text.unicode_normalize(:nfkd).gsub(/\p{Mn}/, "").gsub(/[øØ]/, "o") }
+          plain = text.ascii_only? ? text : PLAIN.fetch(text) { text.unicode_normalize(:nfkd).gsub(/\p{Mn}/, "").gsub(/[øØæÆß]/, LETTERS) }
           plain = plain.downcase.delete("'’").tr("&", " ")
           plain = plain.gsub(/(\d)\s+%/, '\1%') if plain.include?("%")
-          plain.scan(/[a-z0-9%]+/).flat_map { |word| SHORT[word]&.map { |each| singular(each) } || [singular(word)] }
+          plain.scan(/[a-z0-9%]+/).flat_map { |word| MEANT[word]&.map { |each| singular(each) } || [singular(word)] }
         end
 
         # One word without its plural: "berries" => "berry", "radishes" => "radish".
