@@ -8,7 +8,7 @@ RSpec.describe "The least change beside a second solver" do
     it "finds the same optimum for model #{seed}#{" (hard)" if hard}, and the same of what cannot be" do
       document = BalanceModels.document(seed)
       wishes = BalanceModels.wishes(seed, ElmCup.assess(document), hard: hard)
-      question, settler = settler(document, wishes)
+      question, settler = settler(document, wishes, seconds: 60.0)
       earlier = []
       2.times do
         answer = settler.answer(earlier: earlier)

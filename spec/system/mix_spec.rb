@@ -119,6 +119,20 @@ RSpec.describe "Mix in the browser", system: true do
     expect(page).to have_css("[data-line='2'] .typed", exact_text: "120 g tahini").and have_css("[data-sentence]", exact_text: before)
   end
 
+  it "makes a line that names several things a line each: as it is typed, and later with a press" do
+    id = saved("1 cup oats", "200 g dark chocolate, melted w/ 1 tbsp coconut oil")
+    visit "/formulas/#{id}/mix"
+    expect(page).to have_css("[data-line='2'] [data-grams]", text: "200 g")
+    click_button "Make it 2 lines"
+    expect(page).to have_css("[data-line]", count: 3).and have_css("[data-line='3'] [data-grams]", text: "14 g")
+    find("body").send_keys([:control, "z"])
+    expect(page).to have_css("[data-line]", count: 2)
+    entry.set("2 tbsp honey and 1 tsp vanilla")
+    expect(page).to have_css("#entry-reading .read, #entry-reading .flag")
+    entry.send_keys(:enter)
+    expect(page).to have_css("[data-line='3']", text: "2 tbsp honey").and have_css("[data-line='4']", text: "1 tsp vanilla")
+  end
+
   it "lets the cook say what an unknown name is, keeps it in the line and says so" do
     id = saved("1 cup oats", "1/4 cup honey")
     visit "/formulas/#{id}/mix"

@@ -51,6 +51,16 @@ describe('the entry line', () => {
     expect(entry.emitted('add')).toEqual([[{ text: '2 tbsp house spice', ingredient: 'spice-mixed' }]])
   })
 
+  it('adds a line for each of several things with amounts', async () => {
+    const apart = ['200 g dark choc, melted', '1 tbsp coconut oil']
+    serve({ 'POST /api/lines': () => line({ text: '200 g dark choc, melted w/ 1 tbsp coconut oil', apart }) })
+    const entry = show(EntryLine, { process: 'hand' })
+    await entry.get('input').setValue('200 g dark choc, melted w/ 1 tbsp coconut oil')
+    await settle()
+    await entry.get('form').trigger('submit')
+    expect(entry.emitted('add')).toEqual(apart.map((text) => [{ text }]))
+  })
+
   it('adds nothing from an empty line and is cleared by Esc', async () => {
     serve({})
     const entry = show(EntryLine, { process: 'hand' })
@@ -72,6 +82,23 @@ describe('a row of the slip', () => {
       number: 1,
       ...changes,
     })
+
+  it('makes several things of one line a line each, with a press', async () => {
+    const apart = ['200 g dark choc', '1 tbsp coconut oil']
+    const text = '200 g dark choc w/ 1 tbsp coconut oil'
+    const row = show(SlipRow, {
+      line: { text },
+      assessed: line({ text, apart }),
+      scale: 100,
+      process: 'hand',
+      number: 1,
+    })
+    await row
+      .findAll('button')
+      .find((each) => each.text() === 'Make it 2 lines')!
+      .trigger('click')
+    expect(row.emitted('part')).toEqual([[apart]])
+  })
 
   it('keeps the match that the cook chose where the reading says that it holds', async () => {
     for (const chosen of ['spice-mixed', undefined]) {
