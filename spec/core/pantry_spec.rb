@@ -117,6 +117,22 @@ RSpec.describe ElmCup::Pantry do
     expect([680, 500, 730, 460].map { |kcal| refusal(with("kcal" => kcal))&.dig(0, 0) }).to eq([nil, nil, "/label/kcal", "/label/kcal"])
   end
 
+  # Cocoa powder in the US tables: 228 kcal in 100 g by its own factors, 13.7 g fat, 57.9 g carbohydrate with 37 g fibre, 19.6 g protein;
+  # an EU label of the like comes to about 350. From memory.
+  it "takes the energy of each label school: a US cocoa's by its own factors, an EU one's not" do
+    cocoa = {"fat_g" => 13.7, "fibre_g" => 37, "protein_g" => 19.6, "sugars_g" => 1.8}
+    said = ->(rule, carbohydrate, kcal) {
+      figures = cocoa.merge("rule" => rule, "carbohydrate_g" => carbohydrate, "kcal" => kcal)
+      {"id" => "own-cocoa", "starts_from" => "cocoa", "label" => figures}
+    }
+    expect(refusal(said.call("us", 57.9, 228))).to be_nil
+    expect(refusal(said.call("us", 57.9, 430))).to be_nil
+    expect(refusal(said.call("eu", 20.9, 355))).to be_nil
+    expect(refusal(said.call("eu", 20.9, 228))).to match([["/label/kcal", /come to 359/]])
+    expect(refusal(said.call("us", 57.9, 100))).to match([["/label/kcal", /come to 2\d\d/]])
+    expect(refusal(said.call("us", 57.9, 228).merge("starts_from" => "oats-rolled"))&.dig(0, 0)).to be_nil.or(eq("/label/kcal"))
+  end
+
   it "allows for the rounding of small servings: what a true label can say is taken" do
     # Every library row, printed as a US label of a 10 g serving rounds it (21 CFR 101.9(c), from memory), is taken back.
     rows = ElmCup.pantry_rows.select { |row|

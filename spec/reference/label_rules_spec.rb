@@ -34,6 +34,17 @@ RSpec.describe "Rules of labels" do
     expect(answer["label"]["eu_per_100g"]["energy"]).to match(/\A\d{4} kJ \/ \d{3} kcal\z/)
   end
 
+  # USDA National Nutrient Database, SR Legacy: grams of saturates and of fat in 100 g. From memory.
+  it "has the saturates of each nut and seed, no neighbour's" do
+    {"pistachios" => 5.9 / 45.3, "pumpkin-seeds" => 8.66 / 49.05, "macadamias" => 12.06 / 75.8, "hazelnuts" => 4.46 / 60.75,
+     "peanuts" => 7.7 / 49.7, "sunflower-seeds" => 4.46 / 51.5, "chia" => 3.33 / 30.7, "flaxseed" => 2.97 / 35.67}.each do |id, share|
+      lines = [{"ingredient" => id, "grams" => 100}]
+      hundred = ElmCup.assess({"elm_cup" => "formula/1", "name" => id,
+                               "components" => [{"name" => "dough", "lines" => lines}]})["nutrition_per_100g"]
+      expect(hundred["saturates_g"] / hundred["fat_g"]).to be_within(0.005).of(share), id
+    end
+  end
+
   # WHO 2015, Guideline: sugars intake for adults and children: 10 % of energy, better 5 %; a gram of sugar is 4 kcal. From memory.
   it "sets one piece against 5 and 10 % of 2000 kcal" do
     expect([ElmCup::Mixture::DaySugar::BETTER_GRAMS, ElmCup::Mixture::DaySugar::MOST_GRAMS]).to eq([2000 * 0.05 / 4, 2000 * 0.10 / 4])

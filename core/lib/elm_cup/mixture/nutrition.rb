@@ -11,7 +11,8 @@ module ElmCup
       ENERGY = {protein: 4, fat: 9, mono: 4, di: 4, starch: 4, fibre: 2, alcohol: 7}.freeze
       POLYOLS = DataTable.rows("polyols").to_h { |row| [row["polyol"], row] }.freeze
       BLENDED = %w[paste].freeze
-      # Saturated share of each fat, by mass. From memory.
+      # Saturated share of the fat of a food of its own, by the row's id, and of each kind of fat, by mass. Sources in the tables.
+      SATURATED_OF = DataTable.rows("saturates").to_h { |row| [row["ingredient"], row["saturated_share"].to_f] }.freeze
       SATURATED = DataTable.rows("fat_saturates").to_h { |row| [row["fat"], row["saturated_share"].to_f] }.freeze
 
       # Net carbohydrate of 100 g of an Ingredient::Entry, by the same convention.
@@ -50,7 +51,13 @@ module ElmCup
       end
 
       def saturates
-        @bowl.total { |entry, _| entry.composition.fat * entry.fats.sum { |fat, share| share * SATURATED.fetch(fat) } }
+        @bowl.total { |entry, _| entry.composition.fat * saturated_share(entry) }
+      end
+
+      # A food of the household with fats of its own goes by these.
+      def saturated_share(entry)
+        own = SATURATED_OF[entry.like] if entry.fats.size == 1
+        own || entry.fats.sum { |fat, share| share * SATURATED.fetch(fat) }
       end
 
       def free_sugars = @bowl.total { |entry, _| entry.composition.sugars * entry.free_share }

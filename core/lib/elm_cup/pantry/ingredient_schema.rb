@@ -14,7 +14,12 @@ module ElmCup
 
         found = start(said, library, at)
         found << Fault.at("#{at}/price", :price_without_pack) if said["price"] && !said["pack_grams"]
-        said["label"] ? found + LabelCheck.new(said["label"], "#{at}/label", polyol: polyol(said)).faults : found
+        said["label"] ? found + label(said, library, at) : found
+      end
+
+      def self.label(said, library, at)
+        family = library[said["starts_from"] || said["id"]]&.family
+        LabelCheck.new(said["label"], "#{at}/label", polyol: polyol(said), family: family).faults
       end
 
       # The polyol that its pack's list names, nil for none.
@@ -28,7 +33,7 @@ module ElmCup
         [Fault.at("#{at}/starts_from", :row_missing, id: said["id"])]
       end
 
-      private_class_method :start, :polyol
+      private_class_method :start, :label, :polyol
     end
   end
 end

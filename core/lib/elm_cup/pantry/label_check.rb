@@ -3,7 +3,8 @@
 module ElmCup
   module Pantry
     # Whether a label can be true: its parts fit into 100 g, parts of parts fit into them, and its energy is what they give.
-    # Energy by the general factors 4, 4, 9, 2 for fibre, 2.4 for polyols (EU 1169/2011, Annex XIV, from memory).
+    # Energy by the general factors 4, 4, 9, 2 for fibre, 2.4 for polyols (EU 1169/2011, Annex XIV, from memory). A US label may count
+    # fibre as nothing or as other carbohydrate, or go by the food's own factors (21 CFR 101.9(c)(1)(i), from memory).
     class LabelCheck
       MOST_SUM = 104.0
       # Share and kcal by which energy may differ: factors are rough, and labels may use others.
@@ -16,11 +17,17 @@ module ElmCup
                fibre_g: "fibre", protein_g: "protein", salt_g: "salt"}.freeze
       MOST_KCAL = 910
 
-      # said: the label as given; at: its pointer; polyol: which one its list names, nil for none.
-      def initialize(said, at, polyol: nil)
+      FIBRE_KCAL = {"eu" => [2], "us" => [0, 4]}.freeze
+      OWN_FACTORS = DataTable.rows("energy_factors").to_h { |row|
+        [row["family"], row.slice("protein", "fat", "carbohydrate").transform_values(&:to_f)]
+      }.freeze
+
+      # said: the label as given; at: its pointer; polyol: which one its list names, nil for none; family: of the row it starts from.
+      def initialize(said, at, polyol: nil, family: nil)
         @said = said
         @at = at
         @polyol = polyol
+        @family = family
       end
 
       # Faults, none for a label that can be true.
@@ -81,10 +88,11 @@ module ElmCup
         too_much = @label[:kcal] > MOST_KCAL + @label.rounding[:kcal]
         return energy_fault(:label_too_much_energy, kcal: @label[:kcal].round) if too_much
 
-        reckoned = reckoned_kcal
-        return if (@label[:kcal] - reckoned).abs <= [ENERGY_SHARE * reckoned, ENERGY_KCAL].max + coarse_kcal
+        least, most = reckoned_kcal.minmax
+        nearest = @label[:kcal].clamp(least, most)
+        return if (@label[:kcal] - nearest).abs <= [ENERGY_SHARE * nearest, ENERGY_KCAL].max + coarse_kcal
 
-        energy_fault(:label_energy, kcal: @label[:kcal].round, reckoned: reckoned.round)
+        energy_fault(:label_energy, kcal: @label[:kcal].round, reckoned: nearest.round)
       end
 
       def energy_fault(code, **facts) = fault(@said["kcal"] ? "kcal" : "kj", code, **facts)
@@ -95,10 +103,21 @@ module ElmCup
           .sum { |key, factor| factor * (@label.rounding[key] - Label::USUAL_ROUNDING) }
       end
 
+      # kcal by each way in which the label's school may reckon them.
       def reckoned_kcal
+        FIBRE_KCAL.fetch(@label.rule).map { |fibre| general_kcal(fibre) } + [own_kcal].compact
+      end
+
+      def own_kcal
+        factors = (@label.rule == "us") && OWN_FACTORS[@family] or return
+        factors["protein"] * @label[:protein_g] + factors["fat"] * @label[:fat_g] + factors["carbohydrate"] * @label.carbohydrate
+      end
+
+      def general_kcal(fibre_factor)
         polyols = @label[:polyols_g] || 0
         factor = @polyol ? POLYOL_KCAL.fetch(@polyol, 2.4) : 2.4
-        4 * @label[:protein_g] + 9 * @label[:fat_g] + 4 * [@label.available - polyols, 0].max + 2 * (@label[:fibre_g] || 0) +
+        4 * @label[:protein_g] + 9 * @label[:fat_g] + 4 * [@label.available - polyols, 0].max +
+          fibre_factor * (@label[:fibre_g] || 0) +
           factor * polyols
       end
 
