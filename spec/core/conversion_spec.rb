@@ -36,7 +36,7 @@ RSpec.describe "Grams in kitchen measures" do
       expect(ElmCup.convert("1 cup honey", to: unit)["amount"]).to be_within(0.001).of(amount), unit
     end
     ["handful", "scoop", "can", "pieces", "parsec", "", nil].each do |unit|
-      expect { ElmCup.convert("1 cup honey", to: unit) }.to raise_error(ElmCup::UnreadableText, /is no unit to convert to; use g, kg/)
+      expect { ElmCup.convert("1 cup honey", to: unit) }.to raise_error(ElmCup::UnreadableText, /is not a unit to convert to; use g, kg/)
     end
   end
 end

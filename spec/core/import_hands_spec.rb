@@ -88,8 +88,8 @@ RSpec.describe "An import from many hands" do
     expect(answer["lines"].map { |line| [line["component"], line["text"]] })
       .to eq([["dough", "1 cup oats"], ["dough", "1/3 cup honey"], ["dough", "2 tbsp cocoa"], ["topping", "3 tbsp sesame seeds"],
         ["topping", "1 tbsp cocoa"]])
-    expect(answer["notes"]).to include("“1/3 cup honey” stands in the method, too: it is not counted twice",
-      "“1 tbsp milk” may go in or not: it is not counted", "“3 tbsp sesame seeds” stands in the method alone and is put in as a line")
+    expect(answer["notes"]).to include("“1/3 cup honey” is in the method too: it is counted once",
+      "“1 tbsp milk” is only if needed: it is not counted", "“3 tbsp sesame seeds” is only in the method: added as a line")
   end
 
   it "takes shares of other parts, and of what is left" do

@@ -142,7 +142,7 @@ RSpec.describe "An import" do
   it "takes what stands before an “or”, says what stood behind it, and goes on" do
     answer = import("1 cup oats\n2 tbsp honey\nor\n2 tbsp maple syrup\n10 dates")
     expect(answer["formula"]["components"][0]["lines"].map { |line| line["text"] }).to eq(["1 cup oats", "2 tbsp honey", "10 dates"])
-    expect(answer["notes"]).to eq(["“2 tbsp maple syrup” stands behind an “or”: what stands before it is taken",
+    expect(answer["notes"]).to eq(["“2 tbsp maple syrup” comes after an “or”: the first choice is taken",
       "No name was found; give it one"])
   end
 
@@ -155,7 +155,7 @@ RSpec.describe "An import" do
   it "uses no line that is longer than a recipe's, and says so" do
     long = "1 cup oats (#{"a;" * 1_500}"
     expect(import("#{long}\n10 dates")["notes"]).to include(/\A“1 cup oats \(a;a;.*…” is not used/)
-    expect { import("1 cup oats;" * 17_000) }.to raise_error(ElmCup::InvalidDocument, /No line of this reads/)
+    expect { import("1 cup oats;" * 17_000) }.to raise_error(ElmCup::InvalidDocument, /No amount of anything/)
     whole = Array.new(100) { |at| "#{at + 1} g oats" }.join("; ")
     expect(import(whole)["formula"]["components"][0]["lines"].size).to eq(100)
   end
@@ -167,7 +167,7 @@ RSpec.describe "An import" do
   end
 
   it "refuses what is no recipe, too long, or no text" do
-    {"" => /empty/, "\xff\xfe" => /UTF-8/, "just some words about June" => /No line of this reads as an amount/,
+    {"" => /empty/, "\xff\xfe" => /UTF-8/, "just some words about June" => /No amount of anything was found/,
      "1 cup oats\n" * 2_001 => /2000 is the most/, "x " * 150_000 => /200000 is the most/, "[1, 2]" => /no schema.org Recipe/,
      "{\"@type\": \"Recipe\"" => /not JSON/, "{\"a\": 1}" => /no “elm_cup” key/, "a" * 20_000_000 => /1000000 is the most/,
      "{\"a\":#{"[" * 10_000}" => /nested deeper/, "[" * 10_000 + "]" * 10_000 => /nested deeper/}

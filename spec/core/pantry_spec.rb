@@ -69,10 +69,10 @@ RSpec.describe ElmCup::Pantry do
       .to eq(shipped)
   end
 
-  it "says how much of 100 g is left for water where the library row has much less or more" do
+  it "says how much of 100 g is left for water where the pantry row has much less or more" do
     wet = {"id" => "own-dates", "starts_from" => "dates-soft",
            "label" => {"fat_g" => 0.2, "carbohydrate_g" => 58, "fibre_g" => 5, "sugars_g" => 55, "protein_g" => 1.5}}
-    expect(label(wet)["notes"]).to include(/\A3[45] g of 100 is left and taken as water; the library row has 22/)
+    expect(label(wet)["notes"]).to include(/\A3[45] g of 100 is left and taken as water; the pantry row has 22/)
     near = wet.merge("label" => wet["label"].merge("carbohydrate_g" => 66, "fibre_g" => 7))
     expect(label(near)["notes"].grep(/left and taken as water/)).to eq([])
   end
@@ -103,10 +103,10 @@ RSpec.describe ElmCup::Pantry do
       with("protein_g" => nil) => ["/label/protein_g", /A label says protein/],
       with("basis" => "serving") => ["/label/serving_g", /what a serving weighs/],
       with("fat_g" => -1) => ["/label/fat_g", /too little/],
-      with("fat" => 1) => ["/label/fat", /not one an ingredient has/],
+      with("fat" => 1) => ["/label/fat", /not a key of an ingredient/],
       with("rule" => "us", "fibre_g" => 30, "kcal" => nil) => ["/label/fibre_g", /On a US label fibre is part of the carbohydrate/],
-      butter.merge("starts_from" => "moon-dust") => ["/starts_from", /no library row “moon-dust”/],
-      butter.except("starts_from") => ["/starts_from", /Say which library row it starts from/],
+      butter.merge("starts_from" => "moon-dust") => ["/starts_from", /no pantry row “moon-dust”/],
+      butter.except("starts_from") => ["/starts_from", /Say which pantry row it starts from/],
       butter.except("pack_grams") => ["/price", /what a pack weighs/],
       butter.merge("id" => "Not An Id") => ["/id", /cannot be read/]
     }.each { |said, (pointer, message)| expect(refusal(said)).to match([[pointer, message]]), "#{said} #{refusal(said)}" }
@@ -238,9 +238,9 @@ RSpec.describe ElmCup::Pantry do
       .to include("The pack warns of milk and sesame").and(all(satisfy { |note| !note.include?("maltitol is taken") }))
     expect(label(butter)["notes"].grep(/warns|this list/i)).to eq([])
     expect(label(butter.merge("ingredients" => "Peanuts, milk powder"))["notes"])
-      .to include("This list has milk, peanut butter, natural of the library does not")
+      .to include("This list has milk, peanut butter, natural in the pantry does not")
     expect(label(butter.merge("ingredients" => "Cashews"))["notes"])
-      .to include("Peanut butter, natural of the library has peanut, this list does not")
+      .to include("Peanut butter, natural in the pantry has peanut, this list does not")
     natural = label(butter.merge("starts_from" => "peanut-butter-no-stir", "ingredients" => "Peanuts, salt"))["ingredient"]
     expect(natural["fats"]).to eq("peanut" => 1.0)
     expect(natural["binding"].first.slice("o", "d"))
@@ -259,7 +259,7 @@ RSpec.describe ElmCup::Pantry do
     bar = {"id" => "own-bar", "starts_from" => "chocolate-dark",
            "label" => {"fat_g" => 44, "carbohydrate_g" => 31, "sugars_g" => 25, "fibre_g" => 12, "protein_g" => 9}}
     expect(label(bar.merge("ingredients" => "Cocoa mass, sweetener: maltitol"))["notes"])
-      .to include("Sweetened with maltitol in place of sugar", "Dark chocolate of the library has soy, this list does not")
+      .to include("Sweetened with maltitol in place of sugar", "Dark chocolate in the pantry has soy, this list does not")
     expect(label(bar.merge("ingredients" => "Cocoa mass, stevia"))["notes"]).to include("Sweetened with a sweetener in place of sugar")
     melted = ->(row) { row["binding"].find { |each| each["form"] == "melted" } }
     row = ElmCup.pantry_rows.find { |each| each["id"] == "chocolate-dark" }
@@ -349,10 +349,10 @@ RSpec.describe ElmCup::Pantry do
 
     it "refuses what cannot be taken, naming row and column" do
       {
-        "name,price\nx,1\n" => /no column “id”/, "id,colour,shape\nhoney,red,round\n" => /“colour” is no column here/,
+        "name,price\nx,1\n" => /no column “id”/, "id,colour,shape\nhoney,red,round\n" => /“colour” is not a column here/,
         "id,name\nhoney,Honey,late\n" => /row 2: There are more cells here than columns: “late” has none/,
-        "id,name,\nhoney,Honey,late\n" => /row 2: There are more cells/, "id,id\nhoney,x\n" => /The column “id” stands twice/, "" => /empty/, "id\n" => /no row under the headers/,
-        "id,price,pack_grams\nhoney,cheap,500\n" => /row 2, price: “cheap” is no number/,
+        "id,name,\nhoney,Honey,late\n" => /row 2: There are more cells/, "id,id\nhoney,x\n" => /The column “id” is there twice/, "" => /empty/, "id\n" => /no row under the headers/,
+        "id,price,pack_grams\nhoney,cheap,500\n" => /row 2, price: “cheap” is not a number/,
         "id,fat_g\npeanut-butter,46\n" => /row 2, carbohydrate_g: A label says carbohydrate and protein/,
         "id,price,pack_grams\nhoney,6,500\nmaple,6,0\n" => /row 3, pack_grams: 0 is not an amount/,
         "id\nhoney\nhoney\n" => /row 3, id: Two ingredients have the id “honey”/, "id\n\"unclosed\n" => /not CSV/,

@@ -76,7 +76,7 @@ RSpec.describe ElmCup::Assessment::Scaling do
     {
       {factor: "x"} => /factor must be a number/, {factor: 0} => /from 0.01 to 100/, {} => /Say one of/,
       {factor: 2, grams: 3} => /Say one of/, {grams: -1} => /over 0/, {grams: "600"} => /over 0/, {pieces: 3} => /over 0/,
-      {pieces: 2.5, piece_grams: 3} => /whole one/,
+      {pieces: 2.5, piece_grams: 3} => /whole number/,
       {pieces: 10_000, piece_grams: 1000} => /from 0.01 to 100/, {grams: Float::INFINITY} => /over 0/
     }.each { |wanted, message| expect { ElmCup.scaling(document, **wanted) }.to raise_error(ElmCup::InvalidDocument, message), wanted.to_s }
     expect { ElmCup.scaling(formula("1 cup moon dust"), grams: 600) }.to raise_error(ElmCup::InvalidDocument, /nothing in it/)

@@ -74,15 +74,15 @@ RSpec.describe "bin/elm" do
     ["assess", "-", "\xff\xfe\x00"] => /UTF-8/, ["assess", "/nowhere/at/all.json"] => /cannot be read/, ["assess"] => /Name a file/,
     ["dance"] => /no command/,
     ["convert"] => /what to convert/, ["convert", "2 cups xyzzy"] => /not in the pantry/, ["convert", "2 tbsp moon"] => /not in the pantry/,
-    ["convert", "1 cup honey", "--to", "furlong"] => /no unit/, ["convert", "-5 g honey"] => /less than nothing/,
+    ["convert", "1 cup honey", "--to", "furlong"] => /not a unit/, ["convert", "-5 g honey"] => /below zero/,
     ["convert", "- 5 g"] => /Of what/, ["convert", "\xff"] => /UTF-8/, ["convert", "1 cup honey", "--to"] => /--to needs a value/,
     ["convert", "1 cup honey", "--too", "g"] => /--too is no option/,
-    ["assess", "-", '{"elm_cup":"formula/1","name":"a","name":"b"}'] => /stands twice.*name/,
-    ["convert", "0 g honey"] => /zero/, ["convert", "1 cup honey", "--cup", "thimble"] => /no cup standard/,
+    ["assess", "-", '{"elm_cup":"formula/1","name":"a","name":"b"}'] => /is there twice.*name/,
+    ["convert", "0 g honey"] => /zero/, ["convert", "1 cup honey", "--cup", "thimble"] => /not a cup standard/,
     ["scale", "-", "{}"] => /how large/, ["scale", "-", "--by", "x", "{}"] => /formula\/1/,
-    ["import", "-", "nothing here"] => /No line of this reads/, ["import", "-", "{"] => /not JSON/,
+    ["import", "-", "nothing here"] => /No amount of anything/, ["import", "-", "{"] => /not JSON/,
     ["import", "-", "a" * 20_000_000] => /1000000 is the most/, ["import", "-", "[" * 10_000] => /nested deeper/,
-    ["export", "-", "{}"] => /--format/, ["export", "-", "--format", "doc", "{}"] => /“doc” is no format/,
+    ["export", "-", "{}"] => /--format/, ["export", "-", "--format", "doc", "{}"] => /“doc” is not a format/,
     ["compare", "-"] => /two formula documents/,
     ["label", "-", '{"id":"own","starts_from":"tahini","label":{"fat_g":90,"carbohydrate_g":60,"protein_g":30}}'] => /come to 180 g in 100 g/,
     ["scale", "-", "--to-grams", "much", '{"elm_cup":"formula/1"}'] => /--to-grams must be a number/,
@@ -138,9 +138,9 @@ RSpec.describe "bin/elm" do
     ["balance", "-", bites] => /Say what you want/,
     ["balance", "-", "--want", "firmness=3", bites] => /“firmness” belongs to a part that is not built yet/,
     ["balance", "-", "--want", "kcal<=90", bites] => /how large a piece/,
-    ["balance", "-", "--want", "colour=red", bites] => /nothing that can be wished for/,
-    ["balance", "-", "--want", "kcal<=-5", bites] => /no number from 0 up/, ["balance", "-", "--want", "crunchy", bites] => /try “rolls”/,
-    ["balance", "-", "--want", "without:moon", bites] => /neither an ingredient nor an allergen/,
+    ["balance", "-", "--want", "colour=red", bites] => /cannot be a wish/,
+    ["balance", "-", "--want", "kcal<=-5", bites] => /not a number from 0 up/, ["balance", "-", "--want", "crunchy", bites] => /try “rolls”/,
+    ["balance", "-", "--want", "without:moon", bites] => /not an ingredient or allergen/,
     ["balance", "-", "--want", "rolls", "--have", "moon", bites] => /No ingredient has the id “moon”/,
     ["balance", "-", "--want", "rolls", "--seconds", "900", bites] => /--seconds must be/,
     ["balance", "-", "--want", "\xff", bites] => /UTF-8/,
@@ -150,7 +150,7 @@ RSpec.describe "bin/elm" do
     ["wish", "-", "--say", "a" * 900, bites] => /too long for a wish/,
     ["balance", "-", "--want", "without:#{"a" * 900}", bites] => /too long for a wish/,
     ["wish", "-", bites] => /Say what you want: --say/, ["substitute", "-", "--line", "honey", bites] => /--reason sesame-free/,
-    ["substitute", "-", "--line", "honey", "--reason", "mood", bites] => /no reason/,
+    ["substitute", "-", "--line", "honey", "--reason", "mood", bites] => /not a reason/,
     ["trial", "-", "--pieces", "many", bites] => /--pieces must be a number/, ["trial", "-", "--pieces", "40", bites] => /1 to 6 pieces/,
     ["cupboard", "-", '{"elm_cup":"cupboard/1","have":[{"ingredient":"honey"}],"wishes":["crunchy"]}'] => /\/wishes\/0: .*try “rolls”/,
     ["cupboard", "-", "{}"] => /“elm_cup” and “have” must be given/,
@@ -217,7 +217,7 @@ RSpec.describe "bin/elm" do
       expect(JSON.parse(elm("import", "-", "--pantry", csv, input: "2 tbsp corner paste\n1 cup oats").first)["lines"].first)
         .to include("ingredient" => "own-paste", "grams" => 30.0)
       File.write(csv, "id,colour\nhoney,red\n")
-      expect(elm("assess", one, "--pantry", csv)[1].force_encoding("UTF-8")).to match(/“colour” is no column here/)
+      expect(elm("assess", one, "--pantry", csv)[1].force_encoding("UTF-8")).to match(/“colour” is not a column here/)
     end
     label = {"id" => "own", "starts_from" => "tahini",
              "label" => {"fat_g" => 54, "carbohydrate_g" => 10, "protein_g" => 20, "fibre_g" => 9}}

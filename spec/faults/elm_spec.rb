@@ -38,7 +38,7 @@ RSpec.describe "bin/elm" do
       expect_one_line(words)
     end
     run("assess", "-", input: JSON.generate(formula("1 cup oats", name: "two\nlines")))
-    expect_one_line(%r{/name: This must stand on one line})
+    expect_one_line(%r{/name: This must be on one line})
     run("label", "-", "--pantry", file("pantry.csv", "id,name\nhoney,a\u0000b\n"), input: "{}")
     expect_one_line(/./)
     run("assess", "-", "--pantry", file("more.csv", "id,name\nhoney,Honey,late\n"), input: JSON.generate(formula("1 cup oats")))

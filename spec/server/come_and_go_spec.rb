@@ -12,7 +12,7 @@ RSpec.describe "What comes and goes over the API", server: true do
     expect(answer).to include("elm_cup" => "import/1", "kind" => "text")
     expect(answer["lines"].map { |line| line["status"] }).to eq(%w[read unknown])
     expect(ElmCupServer::Formula.count).to eq(count)
-    expect(ask(:post, "/api/import", {text: "nothing"})["errors"].first["detail"]).to match(/No line of this reads/)
+    expect(ask(:post, "/api/import", {text: "nothing"})["errors"].first["detail"]).to match(/No amount of anything/)
     expect(ask(:post, "/api/import", {text: "x" * 3_000_000})).to include("status" => 413)
   end
 

@@ -18,7 +18,7 @@ RSpec.describe "Work that is given up", server: true do
     expect(ElmCupServer::Asker.gone?(nil)).to be(false)
     asked = JSON.generate({document: document, wishes: ["texture=tacky"], seconds: 5})
     post "/api/balance", asked, {"CONTENT_TYPE" => "application/json", "puma.socket" => there}
-    expect(JSON.parse(last_response.body)["remarks"].to_s + last_response.body).to include("It was called off.")
+    expect(JSON.parse(last_response.body)["remarks"].to_s + last_response.body).to include("Stopped.")
   ensure
     there&.close
   end

@@ -51,7 +51,7 @@ RSpec.describe "The pantry over the API", server: true do
     expect(answer["starts_from"]["id"]).to eq("peanut-butter")
     expect(ElmCupServer::OwnIngredient.count).to eq(0)
     expect(ask(:post, "/api/pantry/label", butter.merge("starts_from" => "dust"))["errors"])
-      .to eq([{"pointer" => "/starts_from", "code" => "no_such_row", "detail" => "There is no library row “dust”"}])
+      .to eq([{"pointer" => "/starts_from", "code" => "no_such_row", "detail" => "There is no pantry row “dust”"}])
   end
 
   it "goes out as CSV and comes in again, looked over first" do
@@ -61,9 +61,9 @@ RSpec.describe "The pantry over the API", server: true do
       "content-disposition" => /attachment; filename="elm-cup-pantry.csv"/)
     read = ask(:post, "/api/pantry/csv", {text: last_response.body})
     expect(read["ingredients"].map { |each| each["id"] }).to eq(%w[honey own-butter])
-    expect(ask(:post, "/api/pantry/csv", {text: "id,colour\nhoney,red\n"})["errors"].first["detail"]).to match(/“colour” is no column/)
+    expect(ask(:post, "/api/pantry/csv", {text: "id,colour\nhoney,red\n"})["errors"].first["detail"]).to match(/“colour” is not a column/)
     expect(ask(:post, "/api/pantry/csv", {text: "id,price,pack_grams\nhoney,x,1\n"})["errors"].first)
-      .to eq("pointer" => "row 2, price", "code" => "cell_no_number", "detail" => "“x” is no number")
+      .to eq("pointer" => "row 2, price", "code" => "cell_no_number", "detail" => "“x” is not a number")
   end
 
   it "keeps the currency, and makes summaries again when the pantry changes" do

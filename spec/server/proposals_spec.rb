@@ -25,7 +25,7 @@ RSpec.describe "Other formulas over the API", server: true do
     saved = ask(:post, "/api/formulas", kept)
     expect(ask(:get, "/api/formulas/#{saved["id"]}")["version"]["document"]["wishes"]).to eq(kept["wishes"])
     expect(ask(:post, "/api/formulas", kept.merge("wishes" => ["firm=3"]))).to include("status" => 422,
-      "errors" => [{"pointer" => "/wishes/0", "code" => "wish_unknown", "detail" => a_string_matching(/nothing that can be wished for/)}])
+      "errors" => [{"pointer" => "/wishes/0", "code" => "wish_unknown", "detail" => a_string_matching(/cannot be a wish/)}])
   end
 
   it "gives the first that is found at once where that is asked" do
@@ -37,7 +37,7 @@ RSpec.describe "Other formulas over the API", server: true do
   it "explains a clash, with what each wish would have to give" do
     answer = ask(:post, "/api/balance", {document: document, wishes: ["kcal<=20", "texture=rolls"]})
     expect(answer["answers"]).to eq([])
-    expect(answer["clashes"].first).to include("wishes" => ["kcal<=20"], "words" => a_string_matching(/cannot be had/))
+    expect(answer["clashes"].first).to include("wishes" => ["kcal<=20"], "words" => a_string_matching(/is not possible here/))
     relaxed = answer["clashes"].first["relax"].first
     expect(ask(:post, "/api/balance", {document: document, wishes: [relaxed["becomes"], "texture=rolls"]})["answers"]).not_to be_empty
   end
@@ -79,7 +79,7 @@ RSpec.describe "Other formulas over the API", server: true do
     asker = Thread.new { ElmCupServer::Searches.during("ticket-1", seconds: 10) { |pace| ElmCup.balance(model, wishes: wishes, **pace) } }
     sleep 0.01 until ElmCupServer::Searches::RUNNING.key?("ticket-1")
     expect(ask(:delete, "/api/balance/ticket-1")).to eq("called_off" => true)
-    expect(asker.value["notes"]).to include("It was called off.")
+    expect(asker.value["notes"]).to include("Stopped.")
     expect(Process.clock_gettime(Process::CLOCK_MONOTONIC) - began).to be < 8
     expect(ElmCupServer::Searches::RUNNING).to eq({})
   end

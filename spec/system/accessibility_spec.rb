@@ -24,14 +24,14 @@ RSpec.describe "What opens on a view", system: true, demo: true do
       page.execute_script("localStorage.setItem('elm-cup:scheme', '#{scheme}')")
       visit "/formulas/2/mix"
       click_button "US cups, 21 °C"
-      expect(page).to have_css("[role=dialog]", text: "Spoons there are")
+      expect(page).to have_css("[role=dialog]", text: "Spoons you have")
       expect(axe_findings).to eq([])
       find("[role=dialog]").send_keys(:escape)
       expect(page).to have_no_css("[role=dialog]")
       click_button "More"
       expect(axe_findings).to eq([])
       click_button "Delete"
-      expect(page).to have_text("Deleted just now").and have_button("Put away")
+      expect(page).to have_text("Deleted just now").and have_button("Close")
       expect(axe_findings).to eq([])
     end
   end

@@ -36,7 +36,7 @@ RSpec.describe "Balance in the browser", system: true do
     wish("tacky")
     expect(page).to have_css("[data-wish='texture=tacky']", text: "now presses")
     wish("crunchy")
-    expect(page).to have_css("#wish-fault", text: "“crunchy” is no wish that can be reckoned")
+    expect(page).to have_css("#wish-fault", text: "“crunchy” is not a wish we can work out")
     expect(page).to have_field("A wish", with: "crunchy")
     wish("under 90 kcal")
     expect(page).to have_css("[data-wish='kcal<=90']", text: "met")
@@ -64,14 +64,14 @@ RSpec.describe "Balance in the browser", system: true do
     before = sentence
     page.execute_script("document.activeElement.blur()")
     find("body").send_keys("b")
-    expect(page).to have_css("th", text: "The least").and have_css("th", text: "Another way").and have_css("th", text: "A third")
+    expect(page).to have_css("th", text: "Smallest change").and have_css("th", text: "Another way").and have_css("th", text: "A third")
     expect(page).to have_css("tr", text: /Texture.*presses.*tacky/m)
-    expect(page).to have_css("tr.why", text: "no smaller change in your measures does it")
+    expect(page).to have_css("tr.why", text: "the smallest change in your measures")
     expect(axe_findings).to eq([])
-    click_button "Try on", match: :first
-    expect(page).to have_text("On trial: not in the draft yet.").and have_css("[data-wish='texture=tacky']", text: "met")
+    click_button "Preview", match: :first
+    expect(page).to have_text("Preview: not in the draft yet.").and have_css("[data-wish='texture=tacky']", text: "met")
     expect(page).to have_no_css("[data-sentence]", exact_text: before)
-    click_button "Take off"
+    click_button "Stop preview"
     expect(page).to have_css("[data-sentence]", text: before)
     page.find("button[aria-label^='Energy, ']", match: :first).click
     expect(page).to have_css("[role=dialog]", text: "Energy of a piece, kcal")
@@ -94,11 +94,11 @@ RSpec.describe "Balance in the browser", system: true do
       ]}).id
     visit "/formulas/#{several}/mix"
     expect(page).to have_css("[data-wish='date caramel.texture=tacky']", text: "date caramel: tacky")
-    press_tool "Line 2 stays as it is when the rest is balanced"
+    press_tool "Keep line 2 as it is when balancing"
     expect(page).to have_css("[data-wish='dough.lock:tahini']", text: "dough: keep tahini")
     find_field("A wish").set("wetter")
     click_button "Balance"
-    expect(page).to have_css("[data-wish^='texture=']").and have_css("th", text: "The least")
+    expect(page).to have_css("[data-wish^='texture=']").and have_css("th", text: "Smallest change")
     expect(page).to have_no_css(".changes td li", text: /tahini.*dough|dough: .*tahini/)
     click_button "Back to the lines"
     find_field("A wish").set("vegan")
@@ -108,7 +108,7 @@ RSpec.describe "Balance in the browser", system: true do
     click_button "Back to the lines"
     find_field("A wish").set("crunchy")
     click_button "Balance"
-    expect(page).to have_css("#wish-fault", text: "“crunchy” is no wish").and have_css("[data-line]")
+    expect(page).to have_css("#wish-fault", text: "“crunchy” is not a wish").and have_css("[data-line]")
     within(".parts") { click_button "date caramel", match: :first }
     click_button "This part"
     fill_in "Name of the part", with: "caramel"
@@ -119,7 +119,7 @@ RSpec.describe "Balance in the browser", system: true do
 
   it "locks a line by its row, and lets it move again" do
     visit "/formulas/#{id}/mix"
-    press_tool "Line 3 stays as it is when the rest is balanced"
+    press_tool "Keep line 3 as it is when balancing"
     expect(page).to have_css("[data-wish='lock:tahini']").and have_css("[data-line='3'] .lock[aria-pressed=true]")
     wish("tacky")
     expect(page).to have_css("[data-wish='texture=tacky']")
@@ -127,7 +127,7 @@ RSpec.describe "Balance in the browser", system: true do
     expect(page).to have_css("th", text: "A third")
     expect(page).to have_css(".changes td li").and have_no_css(".changes td li", text: "tahini")
     click_button "Back to the lines"
-    press_tool "Line 3 stays as it is when the rest is balanced"
+    press_tool "Keep line 3 as it is when balancing"
     expect(page).to have_no_css("[data-wish='lock:tahini']").and have_css("[data-line='3'] .lock[aria-pressed=false]")
   end
 
@@ -136,10 +136,10 @@ RSpec.describe "Balance in the browser", system: true do
     wish("under 40 kcal")
     expect(page).to have_css("[data-wish]")
     click_button "Balance"
-    expect(page).to have_css(".clash", text: "cannot be had here")
+    expect(page).to have_css(".clash", text: "is not possible here")
     expect(axe_findings).to eq([])
     find(".give", match: :first).click
-    expect(page).to have_css("th", text: "The least").and have_no_css(".clash")
+    expect(page).to have_css("th", text: "Smallest change").and have_no_css(".clash")
     expect(page).to have_css("[data-wish^='kcal<=']:not([data-wish='kcal<=40'])")
     click_button "Back to the lines"
     expect(page).to have_css("[data-line]", count: 5)
@@ -149,16 +149,16 @@ RSpec.describe "Balance in the browser", system: true do
     visit "/formulas/#{id}/mix"
     page.execute_script("document.activeElement.blur()")
     find("body").send_keys("b")
-    expect(page).to have_text("Say above what you want of it")
+    expect(page).to have_text("Say above what you want")
     wish("under 500 kcal")
     click_button "Balance"
-    expect(page).to have_text("It is all so already: nothing has to change.")
+    expect(page).to have_text("All wishes are met already: nothing has to change.")
     click_button "Back to the lines"
     entry.set("2 tbsp moon dust")
     entry.send_keys(:enter)
     expect(page).to have_css("[data-line]", count: 6).and have_css("[data-sentence]", text: /\AWithout line 6: /)
     click_button "Balance"
-    expect(page).to have_text("nothing has to change").or have_css("th", text: "The least")
+    expect(page).to have_text("nothing has to change").or have_css("th", text: "Smallest change")
   end
 
   it "can be called off while it looks, and what was found stays" do
@@ -168,7 +168,7 @@ RSpec.describe "Balance in the browser", system: true do
     expect(page).to have_css("[data-wish]", count: 6)
     hold_the_thorough_answer
     click_button "Balance"
-    expect(page).to have_css("th", text: "The first found")
+    expect(page).to have_css("th", text: "First found")
     click_button "Cancel"
     expect(page).to have_no_button("Cancel")
     expect(page).to have_button("Apply", minimum: 1)
@@ -176,7 +176,7 @@ RSpec.describe "Balance in the browser", system: true do
 
   it "finds what can stand in for a line, and puts it in" do
     visit "/formulas/#{id}/mix"
-    press_tool "What can stand in for line 3"
+    press_tool "Substitutes for line 3"
     find("[aria-label='Why it is replaced']").click
     find("[role=option]", text: "sesame-free").click
     expect(page).to have_css(".found th", text: "Sunflower-seed butter").and have_css(".found th", text: "Texture")
@@ -218,7 +218,7 @@ RSpec.describe "Balance in the browser", system: true do
     expect(page).to have_css("[data-wish='texture=tacky']")
     click_button "Balance"
     expect(page).to have_css("th", text: "A third")
-    click_button "Try on", match: :first
+    click_button "Preview", match: :first
     click_button "Trial"
     expect(page).to have_text("Of the answer that is tried on:").and have_css("[role=dialog] li", text: "g rolled oats, ground")
     find("label.texture", text: "tacky").click
@@ -234,11 +234,11 @@ RSpec.describe "Bowls from nothing in the browser", system: true do
     visit "/cupboard"
     expect(page).to have_button("Propose bowls", disabled: true)
     ["soft dates", "almond flour", "almond butter", "rolled oats", "maple", "coconut oil"].each do |name|
-      fill_in "Search what there may be", with: name
+      fill_in "Search ingredients", with: name
       find(".rest label", match: :first).click
       expect(page).to have_css(".have")
     end
-    fill_in "Search what there may be", with: ""
+    fill_in "Search ingredients", with: ""
     expect(page).to have_css(".have", count: 6)
     fill_in "Wishes", with: "vegan"
     find_field("Wishes").send_keys(:enter)
@@ -253,13 +253,13 @@ RSpec.describe "Bowls from nothing in the browser", system: true do
     expect(page).to have_css(".have", count: 6).and have_css(".said li", text: "vegan")
     fill_in "Pieces", with: "many"
     click_button "Propose bowls"
-    expect(page).to have_css("[role=alert]", text: "Pieces: “many” is no number over 0")
+    expect(page).to have_css("[role=alert]", text: "Pieces: “many” is not a number over 0")
     fill_in "Pieces", with: ""
     fill_in "Wishes", with: "under 20 kcal"
     click_button "Propose bowls"
     expect(page).to have_css(".said li", text: "at most 20 kcal a piece").and have_css(".clash", text: "its share of a usual")
     expect(axe_findings).to eq([])
-    find(".give", text: "at most 20 kcal a piece” gives way").click
+    find(".give", text: "at most 20 kcal a piece” becomes").click
     expect(page).to have_css(".bowl").and have_no_css(".clash")
     expect(page).to have_no_css(".said li", text: "at most 20 kcal").and have_css(".said li", text: "kcal a piece")
   end

@@ -20,7 +20,7 @@ RSpec.describe "What comes and goes in the browser", system: true do
 
   it "imports a pasted recipe: every line looked over, corrected in place, taken whole" do
     paste("Sesame bites\nMakes 18\n\nFor the bites\n1 1/2 cups rolled oats (135 g)\n10 dates\n2 tbsp dairy moon\n1/2 cup tahini\n\nTo roll\n1/4 cup sesame seeds\n\n1. Blend.\n2. Roll.")
-    expect(page).to have_css(".read .part", count: 2).and have_text("18 pieces").and have_text("1 line to mend, here or later")
+    expect(page).to have_css(".read .part", count: 2).and have_text("18 pieces").and have_text("1 line to fix, here or later")
     expect(page).to have_css(".part li", text: /Rolled oats\s*135 g · 98 % sure/).and have_css(".notes li", text: "Blend.")
     expect(ElmCupServer::Formula.count).to eq(0)
     find("li.flagged button", text: "Dairy butter", match: :first).click
@@ -28,21 +28,21 @@ RSpec.describe "What comes and goes in the browser", system: true do
     retype("bites, line 2", "12 dates", :tab)
     expect(page).to have_css(".part li", text: "216 g")
     click_button "Leave out 1/4 cup sesame seeds"
-    click_button "Take it"
+    click_button "Save it"
     expect(page).to have_field("Name of the formula", with: "Sesame bites").and have_css("[data-part]", count: 2)
     kept = ElmCupServer::Formula.last.current_version.parsed
     expect(kept["components"][0]["lines"]).to eq([{"text" => "1 1/2 cups rolled oats (135 g)"}, {"text" => "12 dates"},
       {"text" => "2 tbsp dairy moon", "ingredient" => "dairy-butter"}, {"text" => "1/2 cup tahini"}])
     expect(kept["components"][1]["lines"]).to eq([])
     expect(kept).to include("shape" => {"kind" => "ball", "pieces" => 18}, "notes" => ["Blend.", "Roll."])
-    find("summary", text: "The method as it came").click
+    find("summary", text: "The method, as imported").click
     expect(page).to have_css(".method li", text: "Blend.")
   end
 
   it "says what is no recipe, and keeps nothing" do
     paste("only words about June")
-    expect(page).to have_css("[role=alert]", text: "No line of this reads as an amount of something")
-    expect(page).to have_no_button("Take it")
+    expect(page).to have_css("[role=alert]", text: "No amount of anything was found")
+    expect(page).to have_no_button("Save it")
     expect(ElmCupServer::Formula.count).to eq(0)
   end
 
@@ -72,7 +72,7 @@ RSpec.describe "What comes and goes in the browser", system: true do
     expect(page).to have_css("[role=dialog] tbody tr", text: /1\/3 cup tahini\s.* cup tahini\s.*(cup|tbsp)/)
     find("summary", text: "What does not scale").click
     expect(page).to have_text("a tin holds one depth")
-    click_button "Take this size"
+    click_button "Use this size"
     expect(page).to have_css("[data-pieces]", text: "40 balls")
     expect(page).to have_css("[data-line='1']", text: "≈")
     expect(page).to have_no_css("[role=dialog]")

@@ -38,7 +38,7 @@ RSpec.describe "A draft in the browser", system: true do
     expect(page).to have_text("changed on another device, too")
     expect(kept).to include("6 dates")
     expect(axe_findings).to eq([])
-    click_button "Keep what is here"
+    click_button "Keep this one"
     Timeout.timeout(10) { sleep 0.05 until kept.include?("2 tbsp tahini") }
     expect(page).to have_no_text("changed on another device")
     find("body").send_keys([:control, "z"])

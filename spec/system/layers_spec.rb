@@ -64,7 +64,7 @@ RSpec.describe "Layers in the browser", system: true do
     find("[data-part='date caramel']").click
     click_button "This part"
     click_button "Take it out"
-    expect(page).to have_text("“date caramel” is out, with what was taken of it.")
+    expect(page).to have_text("“date caramel” is removed, and its shares with it.")
     save
     expect(kept["components"].map { |part| part.slice("name", "takes") }).to eq([{"name" => "dough"}])
   end
@@ -94,10 +94,10 @@ RSpec.describe "Layers in the browser", system: true do
     retype("Name of the flavour", "nib", :enter)
     retype("Share of the base in per cent", "60", :tab)
     type_line("20 g cocoa nibs")
-    click_button "strewn on"
-    expect(page).to have_text("Nothing is strewn on this flavour.")
+    click_button "sprinkled on"
+    expect(page).to have_text("Nothing is sprinkled on this flavour.")
     type_line("1 tsp flaky salt")
-    expect(page).to have_text("Strewn on")
+    expect(page).to have_text("Sprinkled on")
     expect(page).to have_css("[data-sentence]", text: /It \w+ \(\d+ %\)/)
     click_button "Whole"
     expect(page).to have_css(".whole li", text: /nib.*flavour, 60 % of dough.*\d+ balls/m)

@@ -41,7 +41,7 @@ RSpec.describe "Long lists in the browser", system: true do
     fill_in "Search by formula, note or what was added", with: "fig squares 62"
     expect(page).to have_css(".entry", count: 1)
     fill_in "Search by formula, note or what was added", with: "nothing of that kind"
-    expect(page).to have_text("No batch in the log is like that.")
+    expect(page).to have_text("No batch matches.")
 
     visit "/formulas"
     expect(page).to have_css(".cup-link", minimum: 7)

@@ -162,7 +162,7 @@ RSpec.describe "Mix in the browser", system: true do
     expect(page).to have_css("[data-line]", count: 5).and have_text("Fill #{promised}")
     expect(page).to have_no_css(".dose")
     click_button "Add", match: :first, exact: false, class: "link-button"
-    expect(page).to have_text("Nothing that a careful friend would stop you for")
+    expect(page).to have_text("Nothing to worry about")
     2.times { click_button "Undo", match: :first }
     expect(page).to have_css("[data-line]", count: 4).and have_css(".dose")
   end
@@ -235,10 +235,10 @@ RSpec.describe "Mix in the browser", system: true do
     click_button "Batch size"
     retype("Times as large", "nonsense", :tab)
     expect(page).to have_css("[role=alert]", text: "The factor must be a number, such as 2, 1/2 or 1 1/2")
-    expect(page).to have_button("Take this size", disabled: true)
+    expect(page).to have_button("Use this size", disabled: true)
     retype("Times as large", "× 1/2", :tab)
     expect(page).to have_css("[role=dialog] tbody tr", text: /1 cup oats\s+1\/2 cup oats/)
-    click_button "Take this size"
+    click_button "Use this size"
     expect(page).to have_css("[data-line='1']", text: "1/2 cup oats").and have_css("[data-line='2']", text: "5 soft dates")
     click_button "More"
     click_button "Copy"

@@ -27,18 +27,18 @@ RSpec.describe "The pantry in the browser", system: true do
     expect(page).to have_css("[role=alert]", text: "come to 178.8 g in 100 g; check the figures")
     expect(page).to have_button("Keep it", disabled: true)
     fill("Fat, g" => "lots")
-    expect(page).to have_css("[role=alert]", text: "“lots” is no number.")
+    expect(page).to have_css("[role=alert]", text: "“lots” is not a number.")
     fill("Fat, g" => "46", "Protein, g" => "27", "of which sugars, g" => "6")
     fill_in "Its list of ingredients", with: "Roasted peanuts, palm oil, salt. May contain milk."
     within("[role=dialog]") { fill("Price" => "3,40", "a pack of" => "340") }
     expect(page).to have_text("No-stir: its list names a hard fat.").and have_text("The pack warns of milk.")
-      .and have_text("Peanut butter, natural of the library:")
+      .and have_text("Peanut butter, natural as shipped:")
     click_button "Keep it"
     expect(page).to have_css(".detail h2", text: "Corner peanut butter").and have_text("€1.00 for 100 g")
     visit "/formulas/#{saved("1 cup corner peanut butter", "1/4 cup honey")}/mix"
     expect(page).to have_css("[data-line='1']", text: "corner peanut butter")
-      .and have_css("[data-cost]", text: "€2.56 the batch, and what has no price: Honey")
-    expect(page).to have_text("Traces, by the packs milk").and have_text("flows less and sets firmer")
+      .and have_css("[data-cost]", text: "€2.56 the batch; no price yet for Honey")
+    expect(page).to have_text("Traces, from the packs milk").and have_text("flows less and sets firmer")
     visit "/pantry?id=own-corner-peanut-butter"
     click_button "Take it out of the pantry"
     expect(page).to have_css(".detail h2", text: "Peanut butter, natural")
@@ -53,14 +53,14 @@ RSpec.describe "The pantry in the browser", system: true do
     visit "/pantry?id=honey"
     within(".price") { fill("Price" => "cheap", "for" => "500") }
     click_button "Keep", exact: true
-    expect(page).to have_text("“cheap” is no number; nothing was changed.")
+    expect(page).to have_text("“cheap” is not a number; nothing was changed.")
     within(".price") { fill("Price" => "6") }
     click_button "Keep", exact: true
     expect(page).to have_text("€1.20 for 100 g").and have_css(".rows button[aria-current]", text: "ours")
     within(".price") { fill_in "for", with: "" }
     click_button "Keep", exact: true
     expect(page).to have_text("Say what a pack weighs too")
-    click_button "Back to the library row"
+    click_button "Back to the shipped figures"
     expect(page).to have_no_text("€1.20 for 100 g")
     expect(ElmCupServer::OwnIngredient.count).to eq(0)
   end
@@ -72,7 +72,7 @@ RSpec.describe "The pantry in the browser", system: true do
         .each { |name, text| File.write(File.join(folder, name), text) }
       click_button "CSV in"
       attach_file "CSV file", File.join(folder, "bad.csv")
-      expect(page).to have_css("[role=alert]", text: "row 2, price: “cheap” is no number")
+      expect(page).to have_css("[role=alert]", text: "row 2, price: “cheap” is not a number")
       expect(page).to have_button("Keep all", disabled: true)
       attach_file "CSV file", File.join(folder, "good.csv")
       expect(page).to have_text("2 ingredients in good.csv")

@@ -32,7 +32,7 @@ RSpec.describe "What is stored and cannot be read", system: true do
     broken.update!(current_version: broken.versions.create!(number: 2, parent: broken.current_version, document: JSON.generate(document)))
     ElmCupServer::FormulaRow.touch(broken)
     visit "/formulas"
-    click_button "Mend it: Of a later version"
+    click_button "Fix it: Of a later version"
     field = find_field("What is stored of Of a later version")
     expect(field.value).to include('"elm_cup": "formula/9"')
     expect(axe_findings).to eq([])
@@ -43,16 +43,16 @@ RSpec.describe "What is stored and cannot be read", system: true do
     end
     field.set(JSON.generate(document.merge("elm_cup" => "formula/1")))
     click_button "Save"
-    expect(page).to have_text("“Of a later version” is mended").and have_no_css("[data-aside]").and have_css(".cup-link", count: 1)
+    expect(page).to have_text("“Of a later version” is fixed").and have_no_css("[data-aside]").and have_css(".cup-link", count: 1)
     expect(broken.versions.count).to eq(3)
 
     spread = {"id" => "own-spread", "name" => "Own spread"}
     ElmCupServer::OwnIngredient.create!(key: "own-spread", document: JSON.generate(spread.merge("of" => 1)))
     visit "/pantry"
-    click_button "Mend it: Own spread"
+    click_button "Fix it: Own spread"
     find_field("What is stored of Own spread").set(JSON.generate(spread.merge("starts_from" => "tahini")))
     click_button "Save"
-    expect(page).to have_text("“Own spread” is mended").and have_no_css("[data-aside]")
+    expect(page).to have_text("“Own spread” is fixed").and have_no_css("[data-aside]")
     expect(ElmCup.kept_pantry([ElmCupServer::OwnIngredient.sole.parsed]).aside).to eq([])
   end
 

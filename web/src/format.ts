@@ -2,7 +2,7 @@
 export function figure(value: number, digits = value < 10 ? 1 : 0): string {
   return value.toLocaleString('en-GB', { minimumFractionDigits: 0, maximumFractionDigits: digits })
 }
-/** A number as a cook types it, "2,5" or "2.5"; nothing for an empty field, NaN for what is no number. */
+/** A number as a cook types it, "2,5" or "2.5"; nothing for an empty field, NaN for what is not a number. */
 export const typedNumber = (text: string | undefined) =>
   text?.trim() ? Number(text.trim().replace(',', '.')) : undefined
 /** Money as the cook's own country writes it. */

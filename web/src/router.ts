@@ -26,7 +26,7 @@ export const router = createRouter({
     {
       path: '/cupboard',
       component: fetched(() => import('./views/CupboardView.vue')),
-      meta: { title: 'From the cupboard' },
+      meta: { title: 'What I have' },
     },
     { path: '/bowl', component: fetched(() => import('./views/BowlView.vue')), meta: { title: 'A bowl in trouble' } },
     { path: '/import', component: fetched(() => import('./views/ImportView.vue')), meta: { title: 'Import' } },

@@ -40,7 +40,7 @@ describe('the label form', () => {
     expect(said.value).toMatchObject({ ...given, label: { ...given.label, rule: 'eu' } })
     expect(said.value).not.toHaveProperty('starts_from')
   })
-  it('asks for a check once there is enough, and says at once what is no number', async () => {
+  it('asks for a check once there is enough, and says at once what is not a number', async () => {
     vi.useFakeTimers()
     const asked = vi.fn(() => Promise.resolve(Response.json({ notes: ['Natural'] })))
     vi.stubGlobal('fetch', asked)
@@ -55,7 +55,7 @@ describe('the label form', () => {
     expect(answer.value).toEqual({ notes: ['Natural'] })
     typed.value.figures.protein_g = 'lots'
     await nextTick()
-    expect(error.value).toBe('“lots” is no number.')
+    expect(error.value).toBe('“lots” is not a number.')
     expect(answer.value).toBeUndefined()
     vi.useRealTimers()
   })

@@ -217,7 +217,7 @@ describe('the facts', () => {
       '10 % of 50 g',
       '€0.18 a piece',
       '€4.20 the batch',
-      'no price: Honey',
+      'no price yet for Honey',
       'Calories70',
       '1603 kJ',
     ])
@@ -275,7 +275,7 @@ describe('the second look', () => {
     expect(muted.emitted('unmute')).toEqual([['pits']])
   })
   it('praises nothing that is empty or waits for a line', () => {
-    expect(look({}).text()).toContain('careful friend')
+    expect(look({}).text()).toContain('Nothing to worry about')
     expect(look({ grams: 0 }).text()).toContain('nothing to look at yet')
     expect(look({ components: [{ lines: [line({ status: 'unknown' })] }] }).text()).toContain('when every line is read')
   })

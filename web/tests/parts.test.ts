@@ -246,7 +246,7 @@ describe('who can eat it', () => {
       'sesame 1 cup tahini',
       'US nine: sesame',
       'Named apart: coconut',
-      'by the packs milk',
+      'from the packs milk',
     ])
       expect(panel.text().replace(/\s+/g, ' ')).toContain(said)
     const [vegan, , raw] = panel.findAll('input[type=checkbox]')

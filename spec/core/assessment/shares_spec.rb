@@ -52,9 +52,9 @@ RSpec.describe "A formula of several components" do
     expect(measured["grams"]).to be_between(60, 80)
     expect(measured["assumptions"]).to match([/“caramel” is taken to weigh 1\.\d+ g a mL/])
     expect(by.call("text" => "60 g")["grams"]).to eq(60.0)
-    expect(by.call("text" => "20 g + 1 tbsp")).to include("status" => "waits", "message" => /is no measure to take by/)
+    expect(by.call("text" => "20 g + 1 tbsp")).to include("status" => "waits", "message" => /is not a measure; write a share/)
     expect(by.call("text" => "20 g + 1 oz")["grams"]).to be_within(0.01).of(48.35)
-    expect(by.call("text" => "a lump")).to include("status" => "waits", "message" => /is no measure to take by/)
+    expect(by.call("text" => "a lump")).to include("status" => "waits", "message" => /is not a measure; write a share/)
   end
 
   it "brings what it takes as it was mixed: a paste stays a paste, and allergens come along" do

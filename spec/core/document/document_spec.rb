@@ -35,7 +35,7 @@ RSpec.describe "The formula document" do
     ["shape", "piece_grams"] => [0, "/shape/piece_grams", /1 is the least/], ["shape"] => [{"kind" => "ball"}, "/shape", /Give one of/],
     ["kitchen"] => [{"cup" => "thimble"}, "/kitchen/cup", /us, us_legal/],
     ["kitchen", "spoons"] => [["0 tsp"], "/kitchen/spoons/0", /cannot be read/],
-    ["surprise"] => [1, "/surprise", /not one a formula has/],
+    ["surprise"] => [1, "/surprise", /not a key of a formula/],
     ["components", 0, "lines"] => [[{"text" => "1 cup oats"}] * 5000, "/components/0/lines", /5000 lines are too many; 100 is the most/]
   }.each do |path, (value, pointer, message)|
     it("names the place and the mend: #{pointer} #{value.to_s[0, 20]}") { expect(faults(with(path, value))).to include([pointer, message]) }
@@ -69,9 +69,9 @@ RSpec.describe "The formula document" do
   end
 
   it "names a key that is none, where it stands" do
-    expect(faults(with(["kitchen"], {"oven" => 1}))).to eq([["/kitchen/oven", "The key “oven” is not one a formula has; take it out"]])
+    expect(faults(with(["kitchen"], {"oven" => 1}))).to eq([["/kitchen/oven", "“oven” is not a key of a formula; take it out"]])
     expect(faults(with(["components", 0, "lines", 0, "a/b~c"], 1)))
-      .to eq([["/components/0/lines/0/a~1b~0c", "The key “a/b~c” is not one a formula has; take it out"]])
+      .to eq([["/components/0/lines/0/a~1b~0c", "“a/b~c” is not a key of a formula; take it out"]])
   end
 
   it "reads JSON within its limits only" do

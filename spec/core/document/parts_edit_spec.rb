@@ -67,7 +67,7 @@ RSpec.describe "A change to the parts of a formula" do
   it "takes a part out with what was taken of it and with its flavours, and says so" do
     formula = edited(layered, ["add_flavour"], ["add_flavour"])
     gone = ElmCup.edit_parts(formula, {"kind" => "remove_part", "at" => 0})
-    expect(gone["said"]).to eq("“caramel” is out, with what was taken of it.")
+    expect(gone["said"]).to eq("“caramel” is removed, and its shares with it.")
     expect(names(gone["formula"])).to eq(%w[dough shell])
     expect(gone["formula"]["components"][0]).not_to have_key("takes")
     expect(gone["formula"]["splits"].size).to eq(2)

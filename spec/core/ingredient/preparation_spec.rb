@@ -63,7 +63,7 @@ RSpec.describe ElmCup::Ingredient::Preparation do
   end
 
   it "says where a preparation makes no difference that is reckoned" do
-    expect(read("1 tsp salt, toasted")["notes"]).to eq(["“toasted” makes no difference that is reckoned for fine salt"])
+    expect(read("1 tsp salt, toasted")["notes"]).to eq(["“toasted” changes nothing we count for fine salt"])
     expect(read("1 tbsp chia, soaked in 3 tbsp water")["notes"]).to include(/water that stays in it goes on a line of its own/)
     expect(read("1 cup chickpeas, drained")["notes"]).to eq([])
   end

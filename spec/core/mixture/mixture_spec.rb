@@ -122,7 +122,7 @@ RSpec.describe "What is in the bowl" do
       ElmCup.assess(formula({"ingredient" => "oats-rolled", "grams" => 100 - grams},
         {"ingredient" => "erythritol-powdered", "grams" => grams}))["notes"]
     }
-    expect(notes.call(12)).to eq(["More than a tenth of it is sugar alcohol (polyols): eaten in plenty it may be laxative."])
+    expect(notes.call(12)).to eq(["More than a tenth of it is sugar alcohol (polyols): a lot of it can be laxative."])
     expect([notes.call(9), ElmCup.assess(formula)["notes"]]).to eq([[], []])
   end
 end

@@ -150,7 +150,7 @@ RSpec.describe ElmCup::Quantity::LineReader do
       expect(reading(text).text).to eq(text)
     end
     expect(reading("1\u00a0cup oats").scaled_text(2)).to eq("2\u00a0cups oats")
-    expect(reading("\u22123 tbsp honey").fault.message).to match(/less than nothing/)
+    expect(reading("\u22123 tbsp honey").fault.message).to match(/below zero/)
   end
 
   it "does not add up two ways of saying one amount" do
@@ -159,15 +159,15 @@ RSpec.describe ElmCup::Quantity::LineReader do
   end
 
   {
-    "" => /empty/, "honey" => /No amount/, "2 tbsp" => /Of what/, "???" => /No amount/, "-3 tbsp honey" => /less than nothing/,
+    "" => /empty/, "honey" => /No amount/, "2 tbsp" => /Of what/, "???" => /No amount/, "-3 tbsp honey" => /below zero/,
     "0 g honey" => /zero/, "1/0 cup honey" => /zero/, "1 1/0 cup honey" => /zero/, "2 and 1/0 cup honey" => /zero/,
     "1e308 g honey" => /plainly/, "NaN g honey" => /No amount/, "10 dates + 2 tbsp honey" => /Two ingredients/,
     "1 cup oats, 10 dates and honey" => /put “10 dates and honey” on a line of its own/, "1 scoop #3 dough" => /4 to 100/,
     "\xff\xfe" => /UTF-8/,
-    "9999999999999 g oats" => /plainly/, "a lot of milk" => /“lot” is no measure/,
+    "9999999999999 g oats" => /plainly/, "a lot of milk" => /“lot” is not a measure/,
     "1 cup oats and 2 tbsp honey for rolling" => /put “2 tbsp honey/, "1 cup oats, 2 tbsp" => /Two ingredients/,
     "1 tsp. cinnamon + 1/4 tsp. nutmeg" => %r{put “1/4 tsp. nutmeg” on}, "1 tsp each cinnamon and ginger" => /“each” gives one amount/,
-    "a little honey" => /“little” is no measure/, "a touch of lemon juice" => /“touch” is no measure/
+    "a little honey" => /“little” is not a measure/, "a touch of lemon juice" => /“touch” is not a measure/
   }.each do |text, message|
     it("flags “#{text.scrub}” at its place and keeps it as typed") do
       line = reading(text)

@@ -14,22 +14,22 @@ RSpec.describe ElmCup::Wish do
 
   {
     "firmness=3" => /not built/, "holds_to_c>=27" => /not built/, "water_activity<=0.6" => /not built/,
-    "colour=red" => /nothing that can be wished for; there are texture, diet/, "rolls" => /is no wish/, "" => /is no wish/,
-    "texture=firm" => /no texture; there are loose/,
-    "texture=rolls..presses" => /drier to the wetter/, "texture=a..b..c" => /no texture/, "texture>=rolls" => /write texture=/,
-    "diet=paleo" => /no diet/, "kcal<=-3" => /no number from 0/, "kcal<=NaN" => /no number/, "kcal<=1e9" => /no number/,
-    "kcal<=" => /no number/,
-    "kcal<=99999" => /up to 5000/, "pieces=2.5" => /whole one/, "pieces=0" => /whole one/, "grams=0" => /more than nothing/,
-    "kcal:3" => /with <=/, "dough.kcal<=90" => /said of the whole/, "lock=tahini" => /write lock:/, "without:" => /names nothing/,
+    "colour=red" => /cannot be a wish; choose from texture, diet/, "rolls" => /is not a wish/, "" => /is not a wish/,
+    "texture=firm" => /not a texture; choose from loose/,
+    "texture=rolls..presses" => /drier to the wetter/, "texture=a..b..c" => /not a texture/, "texture>=rolls" => /write texture=/,
+    "diet=paleo" => /not a diet/, "kcal<=-3" => /not a number from 0/, "kcal<=NaN" => /not a number/, "kcal<=1e9" => /not a number/,
+    "kcal<=" => /not a number/,
+    "kcal<=99999" => /up to 5000/, "pieces=2.5" => /whole number/, "pieces=0" => /whole number/, "grams=0" => /more than 0 g/,
+    "kcal:3" => /with <=/, "dough.kcal<=90" => /for the whole formula/, "lock=tahini" => /write lock:/, "without:" => /names nothing/,
     "grease<=2" => /up to 1/,
-    "\xff<=3" => /is no wish|nothing that can be wished/
+    "\xff<=3" => /is not a wish|nothing that can be wished/
   }.each do |text, message|
     it("refuses “#{text.scrub}” with the mend") { expect { described_class.read(text) }.to raise_error(ElmCup::Wish::Unreadable, message) }
   end
 
   it "takes no text that is too long, as it is kept or in words" do
     expect { described_class.read("without:#{"a" * 160}") }.to raise_error(ElmCup::Wish::Unreadable, /too long for a wish; 160 characters/)
-    expect { ElmCup.wish(nil, "vegan and #{"  raw  " * 20} and no soy") }.to raise_error(ElmCup::InvalidDocument, /is no wish/)
+    expect { ElmCup.wish(nil, "vegan and #{"  raw  " * 20} and no soy") }.to raise_error(ElmCup::InvalidDocument, /is not a wish/)
     expect { ElmCup.wish(nil, "vegan and no #{"honey, no " * 15}soy") }.to raise_error(ElmCup::InvalidDocument, /too long for a wish/)
     expect { ElmCup.wish(nil, "no #{"a" * 160}") }.to raise_error(ElmCup::InvalidDocument, /too long for a wish/)
     expect(described_class.read("a" * 145 + ".texture=rolls").part.length).to eq(145)
@@ -111,7 +111,7 @@ RSpec.describe ElmCup::Wish do
     # A figure in the unit of another is a slip, and no wish.
     ["1000 calories in all", "5 % sugar", "3 kcal fat", "€3 protein", "4 g grease"].each do |said|
       it("does not guess what “#{said}” means") do
-        expect { ElmCup.wish(document, said) }.to raise_error(ElmCup::InvalidDocument, /is no wish that can be reckoned/)
+        expect { ElmCup.wish(document, said) }.to raise_error(ElmCup::InvalidDocument, /is not a wish we can work out/)
       end
     end
 
@@ -137,7 +137,7 @@ RSpec.describe ElmCup::Wish do
         .each { |said| expect([said, class_of.call(bowls[1], said)]).to eq([said, "texture=#{ElmCup::Binding::Texture::ALL[wet - 1]}"]) }
       [[bowls[0], "too sticky", "drier"], [bowls[1], "not so crumbly", "wetter"]].each do |document, said, further|
         expect { ElmCup.wish(document, said) }
-          .to raise_error(ElmCup::InvalidDocument, /does not go with “\w+”, which it is by the sums; say “#{further}”/)
+          .to raise_error(ElmCup::InvalidDocument, /does not fit “\w+”, which it is now; say “#{further}”/)
       end
     end
 
@@ -154,7 +154,7 @@ RSpec.describe ElmCup::Wish do
     ["crunchy", "", "no unicorns", "under 90", "under -3 kcal", "keep the moon", "nicer", "90 kcal 3 g", "<=", "vegan and", "and",
       "salt and pepper", "rolls and crunchy"].each do |said|
       it("says what can be said instead of “#{said}”") do
-        expect { ElmCup.wish(document, said) }.to raise_error(ElmCup::InvalidDocument, /try “rolls”|known here|number/)
+        expect { ElmCup.wish(document, said) }.to raise_error(ElmCup::InvalidDocument, /try “rolls”|we know|number/)
       end
     end
 
@@ -183,7 +183,7 @@ RSpec.describe ElmCup::Wish do
         .to raise_error(ElmCup::InvalidDocument, /“rolls” and “presses” are about the same; say one of them/)
       expect { ElmCup.wish(document, "under 90 kcal and at most 80 kcal") }.to raise_error(ElmCup::InvalidDocument, /about the same/)
       expect { ElmCup.wish(document, "vegan, raw, no soy, no egg, no nuts, no sesame, rolls") }
-        .to raise_error(ElmCup::InvalidDocument, /is no wish/)
+        .to raise_error(ElmCup::InvalidDocument, /is not a wish/)
     end
 
     it "says each wish in words, with what is now" do
@@ -228,8 +228,8 @@ RSpec.describe ElmCup::Wish do
 
     it "reads what needs no bowl where there is none, and refuses a document that is none" do
       expect(ElmCup.wish(nil, "under 90 kcal")).to include("wish" => "kcal<=90", "wishes" => ["kcal<=90"])
-      expect { ElmCup.wish(nil, "less sweet") }.to raise_error(ElmCup::InvalidDocument, /no sweetness now to go by/)
-      expect { ElmCup.wish(nil, "wetter") }.to raise_error(ElmCup::InvalidDocument, /no texture now to go by/)
+      expect { ElmCup.wish(nil, "less sweet") }.to raise_error(ElmCup::InvalidDocument, /no sweetness to start from/)
+      expect { ElmCup.wish(nil, "wetter") }.to raise_error(ElmCup::InvalidDocument, /needs a texture to start from/)
       expect { ElmCup.wish([], "rolls") }.to raise_error(ElmCup::InvalidDocument, /JSON object; this is a list/)
     end
 
@@ -238,8 +238,8 @@ RSpec.describe ElmCup::Wish do
       expect { ElmCup.wish(loose, "drier") }.to raise_error(ElmCup::InvalidDocument, /nothing is drier than “loose”/)
     end
 
-    it "knows that less of what has no figure is no wish" do
-      expect { ElmCup.wish(document, "cheaper") }.to raise_error(ElmCup::InvalidDocument, /no cost now to go by/)
+    it "knows that less of what has no figure is not a wish" do
+      expect { ElmCup.wish(document, "cheaper") }.to raise_error(ElmCup::InvalidDocument, /no cost to start from/)
     end
   end
 

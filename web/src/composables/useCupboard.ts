@@ -86,7 +86,7 @@ export function useCupboard(library: Ref<Library | undefined>) {
       ['Pieces', pieces.value],
     ]
     const [place, text] = typed.find(([, text]) => Number.isNaN(number(text))) ?? []
-    return place && `${place}: “${text}” is no number over 0; write one, or leave it empty`
+    return place && `${place}: “${text}” is not a number over 0; write one, or leave it empty`
   })
   const asked = computed(() => ({
     elm_cup: 'cupboard/1',

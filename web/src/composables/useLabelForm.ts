@@ -128,7 +128,7 @@ export function useLabelForm(visible: Ref<boolean>, of: () => { given?: OwnIngre
     asked += 1
     if (noNumber.value !== undefined) {
       answer.value = undefined
-      error.value = `“${noNumber.value}” is no number.`
+      error.value = `“${noNumber.value}” is not a number.`
     } else if (visible.value && enough.value) timer = setTimeout(check, 250)
     else answer.value = error.value = undefined
   })

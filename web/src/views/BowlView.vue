@@ -65,10 +65,10 @@ const name = (id: string) => library.value?.ingredients.find((each) => each.id =
     <form v-if="library" class="halves" @submit.prevent="ask">
       <section class="ask" aria-label="The bowl">
         <label
-          ><span>What carries it</span
+          ><span>What it is mostly made of</span
           ><Select
             v-model="family"
-            aria-label="What carries it"
+            aria-label="What it is mostly made of"
             :options="library.bowl_families"
             option-label="name"
             option-value="id"
@@ -126,7 +126,7 @@ const name = (id: string) => library.value?.ingredients.find((each) => each.id =
             </li>
           </ol>
           <details v-if="answer.rescue?.refused.length" class="quiet">
-            <summary>What will not do</summary>
+            <summary>What does not work</summary>
             <ul>
               <li v-for="refusal in answer.rescue.refused" :key="refusal.ingredient">
                 {{ name(refusal.ingredient) }}: {{ refusal.why }}.
@@ -143,7 +143,7 @@ const name = (id: string) => library.value?.ingredients.find((each) => each.id =
             }}.
           </p>
         </template>
-        <p v-else-if="!error" class="teach">Squeeze a pinch, say what it does, and the doses stand here.</p>
+        <p v-else-if="!error" class="teach">Squeeze a pinch, say what it does, and the doses show here.</p>
       </section>
     </form>
     <WhyDialog v-model:visible="asked" :steps="sums" />

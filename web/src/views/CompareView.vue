@@ -85,7 +85,7 @@ const LINE_WORDS = { same: 'same', changed: 'changed', added: 'added', gone: 'go
 <template>
   <div class="page">
     <div class="with">
-      <label for="beside">Beside</label>
+      <label for="beside">Compare with</label>
       <Select
         input-id="beside"
         aria-label="Compare with"
@@ -105,7 +105,7 @@ const LINE_WORDS = { same: 'same', changed: 'changed', added: 'added', gone: 'go
           }}<span v-if="part.names[0] && part.names[1] && part.names[0] !== part.names[1]" class="quiet">
             (was {{ part.names[0] }})</span
           ><span v-else-if="!part.names[0]" class="quiet"> (added)</span
-          ><span v-else-if="!part.names[1]" class="quiet"> (gone)</span>
+          ><span v-else-if="!part.names[1]" class="quiet"> (removed)</span>
         </h2>
         <p v-if="part.textures[0] || part.textures[1]" class="texture">
           {{ part.textures[0] ?? 'not judged' }} → {{ part.textures[1] ?? 'not judged' }}

@@ -33,14 +33,14 @@ Promise.all([
       <h1>Counter</h1>
       <span class="ways">
         <RouterLink to="/bowl">A bowl in trouble</RouterLink>
-        <RouterLink to="/cupboard">From the cupboard</RouterLink>
+        <RouterLink to="/cupboard">What I have</RouterLink>
         <Button label="New formula" :loading="starting" @click="start" />
       </span>
     </div>
     <p v-if="error" role="alert">{{ error }}</p>
     <template v-else-if="formulas && batches && library">
       <section aria-labelledby="recent">
-        <h2 id="recent">Last in hand</h2>
+        <h2 id="recent">Recently opened</h2>
         <ul v-if="formulas.length" class="shelf">
           <li v-for="formula in formulas" :key="formula.id"><ShelfCup :formula="formula" :library="library" /></li>
         </ul>

@@ -30,7 +30,7 @@ const mine = (clash: Clash) =>
 
 <template>
   <div class="page cupboard">
-    <h1>From the cupboard</h1>
+    <h1>What I have</h1>
     <p class="quiet">
       Tick what there is. Balance keeps its helpers to it too; with nothing ticked it may use anything.
     </p>
@@ -116,8 +116,8 @@ const mine = (clash: Clash) =>
           />
         </div>
         <p v-else-if="!looking" class="teach">
-          Bowls stand here: date-led, nut-butter-led, oat-led, coconut-fat-led or cocoa-led, as near to a usual one as
-          your wishes allow, in measures that you have.
+          Bowls will show here: date-led, nut-butter-led, oat-led, coconut-fat-led or cocoa-led, as near to a usual one
+          as your wishes allow, in measures that you have.
         </p>
       </section>
     </div>

@@ -92,7 +92,7 @@ function opened(event: Event) {
           {{ assessment ? `${figure(assessment.grams, 0)} g` : '…'
           }}<template v-if="document.shape && 'pieces' in document.shape">
             · {{ document.shape.pieces }} pieces</template
-          ><template v-if="flagged"> · {{ count(flagged, 'line') }} to mend, here or later</template>
+          ><template v-if="flagged"> · {{ count(flagged, 'line') }} to fix, here or later</template>
         </p>
         <ImportPart
           v-for="(part, index) in document.components"
@@ -114,8 +114,8 @@ function opened(event: Event) {
           </ul>
         </details>
         <div class="tools">
-          <Button label="Take it" :loading="taking" @click="take" />
-          <Button label="Leave it" severity="secondary" @click="text = ''" />
+          <Button label="Save it" :loading="taking" @click="take" />
+          <Button label="Cancel" severity="secondary" @click="text = ''" />
         </div>
       </section>
       <section v-else class="read teach">

@@ -94,7 +94,7 @@ async function bringBack(id: string) {
     <p v-else-if="!rows.length && !wanted && !texture">
       Nothing is written down yet. Open a formula, make it, and fill in “Made it”.
     </p>
-    <p v-else-if="!rows.length">No batch in the log is like that.</p>
+    <p v-else-if="!rows.length">No batch matches.</p>
     <VirtualRows
       v-else
       v-slot="{ row }"

@@ -131,7 +131,7 @@ function changeCurrency() {
             {{
               which === 'own'
                 ? 'Nothing of your own yet: put a price on a row, or make one from a pack’s label.'
-                : 'Nothing like that.'
+                : 'Nothing matches.'
             }}
           </li>
         </ul>

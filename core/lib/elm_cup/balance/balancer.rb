@@ -84,10 +84,10 @@ module ElmCup
       def notes(answers, quick)
         unpriced = assessment.cost.amounts&.unpriced || []
         [
-          ("No price is known of #{unpriced.join(", ").downcase}: the cost is without them." if unpriced.any? && cost_wished?),
-          ("What comes in is kept to what there is in the kitchen." if @have && @unmet.any?),
-          *cautions(answers).map { |words| "Of an answer here it must be said: #{words[0].downcase}#{words[1..]}" },
-          ("It was called off." if @pace.stopped?),
+          ("No price yet for #{unpriced.join(", ").downcase}: the cost is without them." if unpriced.any? && cost_wished?),
+          ("Only what you have ticked may be added." if @have && @unmet.any?),
+          *cautions(answers).map { |words| "Mind this in one of the answers: #{words[0].downcase}#{words[1..]}" },
+          ("Stopped." if @pace.stopped?),
           (unfound if answers.empty? && !quick && !@pace.stopped? && question.possible?(@wishes) != false)
         ].compact
       end
@@ -99,9 +99,9 @@ module ElmCup
 
       # No answer, and no clash either.
       def unfound
-        return "Nothing was found in #{@pace.seconds} s; that is no proof that there is nothing." if @pace.over?
+        return "Nothing was found in #{@pace.seconds} s; there may still be an answer." if @pace.over?
 
-        "It can nearly be: the sums allow it, but no amounts that can be measured here come out right. Loosen one wish a little."
+        "It nearly works, but no amounts that you can measure come out right. Loosen one wish a little."
       end
     end
   end

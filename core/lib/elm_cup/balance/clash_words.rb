@@ -5,7 +5,7 @@ module ElmCup
     # A clash in words: what cannot be had together, and what each wish would have to give.
     #   wishes  their texts     certain  every step of it was proved     relax  Relaxes
     ClashWords = Value.of(:wishes, :words, :certain, :relax) do
-      self::WITHIN = "with no line under half or over twice what it is, and no helper over a quarter of its part"
+      self::WITHIN = "while no line more than doubles or halves and nothing added is over a quarter of its part"
 
       # The words of a Clash::Found. within: what is kept to all the while, in words.
       def self.of(clash, library, within: self::WITHIN)
@@ -15,9 +15,9 @@ module ElmCup
       end
 
       def self.sentence(names, within)
-        return "#{names.first} cannot be had here, #{within}." if names.size == 1
+        return "#{names.first} is not possible here #{within}." if names.size == 1
 
-        "#{names[0...-1].join(", ")} and #{names.last} cannot #{(names.size == 2) ? "both" : "all"} be, #{within}."
+        "#{names[0...-1].join(", ")} and #{names.last} do not go together #{within}."
       end
       private_class_method :sentence
     end

@@ -43,18 +43,18 @@ module ElmCup
       # What must be said, in words.
       def notes
         return [] if bowls.size == MOST
-        return ["Only #{bowls.size} #{(bowls.size == 1) ? "bowl was" : "bowls were"} found in this."] if bowls.any?
+        return ["Only #{bowls.size} #{(bowls.size == 1) ? "bowl was" : "bowls were"} found."] if bowls.any?
         return [@larder.shortage] if @larder.shortage
         return [unfound] if nearest_clashes.empty?
 
         family = @nearest.family.name.downcase
-        ["No bowl here comes to what you want. Of what is ticked a #{family} one comes nearest; this is why it will not do:"]
+        ["No bowl gives what you want. With what is ticked, a #{family} one comes nearest; here is why it does not work:"]
       end
 
       # One sentence that says what a Made is.
       def why(made)
         left = (@larder.use_up - made.part.lines.map { |line| line.entry.id }).map { |id| @library[id].name.downcase }
-        "#{least(made)}; #{made.part.lines.size} things go in.#{" It has no place for #{Reason.listed(left)}." if left.any?}"
+        "#{least(made)}; #{made.part.lines.size} things go in.#{" There is no room in it for #{Reason.listed(left)}." if left.any?}"
       end
 
       private
@@ -99,7 +99,8 @@ module ElmCup
 
       def within(bowl)
         kept = bowl.limits.map { |id, share| "no more than #{(share * 100).round} % #{@library[id].name.downcase}" }
-        ["with no line under half or over twice its share of a #{bowl.name}", *kept, "and no helper over a quarter of it"].join(", ")
+        least = "while no line more than doubles or halves its share of a #{bowl.name}"
+        [least, *kept, "and nothing added is over a quarter of it"].join(", ")
       end
 
       # Another family first; then another way of the same.
@@ -107,7 +108,7 @@ module ElmCup
 
       def least(made)
         bowl = made.bowl.name
-        return "A #{bowl} is so already, nothing in it had to be moved" if made.answer.size.zero?
+        return "A #{bowl} already gives what you want, nothing in it had to change" if made.answer.size.zero?
         return "Of what is ticked, the smallest change from a #{bowl} that gives what you want" if made.answer.proved?
 
         "Of what is ticked, a small change from a #{bowl} that gives what you want; none smaller was found"
@@ -117,7 +118,7 @@ module ElmCup
       def unfound
         return "No bowl was found in #{@pace.seconds} s; drop a wish, or tick more." if @pace.over?
 
-        "It can nearly be: the sums allow a bowl, but no amounts that can be measured here come out right. " \
+        "It nearly works, but no amounts that you can measure come out right. " \
           "Loosen one wish a little, or tick more."
       end
     end

@@ -9,15 +9,15 @@ module ElmCup
       # The words of a Price::Relaxation.
       def self.of(relaxed, library)
         becomes = relaxed.to.nil? ? nil : relaxed.wish.relaxed_to(relaxed.to)
-        said = "#{say(relaxed, becomes, library)}#{"; other wishes clash all the same" unless relaxed.enough}"
+        said = "#{say(relaxed, becomes, library)}#{"; other wishes still clash" unless relaxed.enough}"
         new(wish: relaxed.wish.text, to: relaxed.to, becomes: becomes&.text, enough: relaxed.enough, words: said)
       end
 
       def self.say(relaxed, becomes, library)
         said = relaxed.wish.words(library)
-        return "“#{said}”: what it would have to give was not found" unless relaxed.known
+        return "“#{said}”: how far it must be loosened was not found" unless relaxed.known
 
-        becomes ? "“#{said}” gives way to “#{becomes.words(library)}”" : "let “#{said}” go"
+        becomes ? "“#{said}” becomes “#{becomes.words(library)}”" : "let “#{said}” go"
       end
       private_class_method :say
     end

@@ -21,7 +21,7 @@ module ElmCup
         "less sugar" => LOWER_SUGAR,
         "out of stock" => OUT_OF_STOCK
       }.freeze
-      KEEPS_NO_TEXTURE = "no amount of it keeps the texture, with nothing else over twice or under half of what it is"
+      KEEPS_NO_TEXTURE = "no amount of it keeps the texture unless another line more than doubles or halves"
       # An Entry with the Answer that takes it in, nil where there is none.
       Attempt = Value.of(:entry, :answer)
 
@@ -53,7 +53,7 @@ module ElmCup
         [
           ("#{entry.name} is #{reason} already." if needless?),
           ("Nothing in the pantry can take its place here." if answers.empty? && !needless?),
-          ("Traces and what the pack says are not looked into: read the pack." if diet? && answers.any?)
+          ("We cannot see traces: read the pack." if diet? && answers.any?)
         ].compact
       end
 

@@ -77,9 +77,9 @@ module ElmCup
         off = lines.select { |line| line.error_pct && line.error_pct.abs > FAR }
         out = lines.select(&:left_out)
         [
-          ("A piece is taken as #{PIECE_GRAMS} g: the formula does not say." unless together),
+          ("We took #{PIECE_GRAMS} g a piece: the formula does not say." unless together),
           ("Too little to measure, so a few grains by eye: #{out.map(&:was).join(", ")}." if out.any?), (poor(off) if off.any?),
-          *moved.map { |now, was| "Measured so, #{now.name} #{now.texture} where the bowl #{was.texture}." },
+          *moved.map { |now, was| "Measured like this, #{now.name} #{now.texture} where the bowl #{was.texture}." },
           ("The flavours are left out: fold a crumb of each in by eye." if before.flavours.any?)
         ].compact
       end

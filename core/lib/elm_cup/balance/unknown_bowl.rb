@@ -77,8 +77,8 @@ module ElmCup
 
       # What to do, in a sentence.
       def sentence
-        return "It #{texture} as you want it; leave it." if texture == want
-        return "Nothing here helps: see why each will not do." if rescue_from.options.empty?
+        return "It #{texture} as you want it: leave it." if texture == want
+        return "Nothing here helps; below is why." if rescue_from.options.empty?
 
         best = rescue_from.options.first
         return "#{best.text}, then look again." unless best.kind == "dose"
@@ -90,8 +90,8 @@ module ElmCup
       def notes
         known = told? ? "what you said is in it" : "a usual #{family.name.downcase} bowl"
         [
-          "Reckoned from #{known} and from how it looks, so the doses may be well off: give half first and look again.",
-          ("Nothing is known of what it holds: mind allergens in what you stir in." unless told?)
+          "Worked out from #{known} and from how it looks, so the doses may be well off: give half first and look again.",
+          ("We do not know what is in it: mind allergens when you add something." unless told?)
         ].compact
       end
 

@@ -39,7 +39,7 @@ module ElmCup
         line = helper.in_grams or return refuse(helper, "it cannot be weighed here")
         return refuse(helper, "it would bring #{words(brought(helper))} into a bowl that has none") if brought(helper).any?
 
-        range = range(@mix.portion_of(line)) or return refuse(helper, "no amount of it would do")
+        range = range(@mix.portion_of(line)) or return refuse(helper, "no amount of it works")
         too_much(helper, range.first) || short_of_sugar(step, range.first) || dose(helper, capped(range, helper))
       end
 
@@ -96,7 +96,7 @@ module ElmCup
       # The coarsest amount that lands, found by mixing it in.
       def dose(helper, range)
         line, amount, after = landing(helper, amounts(helper, range).first(TRIES))
-        line ? option(helper, line, amount, after) : refuse(helper, "no spoon of it lands where you want it")
+        line ? option(helper, line, amount, after) : refuse(helper, "no spoonful of it gets there")
       end
 
       # [Line, its amount, Saturation after] of the first that lands well within the texture, else of the first that lands in it.

@@ -42,7 +42,7 @@ module ElmCup
 
       def remedy
         return unless @want && @rescue
-        return "That is as good as there, as far as can be told." if @rescue.as_good_as_there?
+        return "That is close enough." if @rescue.as_good_as_there?
 
         best = @rescue.options.first or return
         verb = WORDS.fetch(@want).last

@@ -51,7 +51,7 @@ module ElmCup
         InvalidDocument.refuse("/edit/at", :last_part) if components.one?
         name = part["name"]
         @words = "taking out #{name}"
-        @said = "“#{name}” is out, with what was taken of it."
+        @said = "“#{name}” is removed, and its shares with it."
         components.delete_at(at(components))
         components.each { |each| each["takes"]&.reject! { |take| take["component"] == name } }
         gone, stay = splits.partition { |split| split["component"] == name }

@@ -30,7 +30,7 @@ module ElmCup
           next [] if sentence.match?(RecipeKinds::ENERGY)
           next found unless sentence.match?(PERHAPS)
 
-          found.each { |told| @remarks << "“#{told.text}” may go in or not: it is not counted" }
+          found.each { |told| @remarks << "“#{told.text}” is only if needed: it is not counted" }
           []
         end
       end

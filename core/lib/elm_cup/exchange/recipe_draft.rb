@@ -179,7 +179,7 @@ module ElmCup
         return if !Document::PartType[here["type"]].judged? || text.match?(MORE) || @marked.include?(here)
 
         type = OUTSIDE.find { |_, words| words.match?(text) }&.first or return
-        @remarks << "“#{text}” is put into a #{type} of its own, by its words"
+        @remarks << "“#{text}” goes into a #{type} of its own"
         of_outside(type)
       end
 

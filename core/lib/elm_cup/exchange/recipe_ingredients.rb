@@ -111,7 +111,7 @@ module ElmCup
       # What stands below an "or" would be taken in the place of what stands above it.
       def unused_alternative(text)
         @instead = false
-        @remarks << "“#{text}” stands behind an “or”: what stands before it is taken"
+        @remarks << "“#{text}” comes after an “or”: the first choice is taken"
       end
 
       # Salt and spice without an amount are meant to taste; said.

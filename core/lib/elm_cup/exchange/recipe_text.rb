@@ -103,9 +103,9 @@ module ElmCup
           id = matcher.match(reading(told.text).name).entry&.id
           if told.more || !@draft.texts.any? { |text| names?(text, id) }
             @draft.told(told.text, told.type)
-            @remarks << "“#{told.text}” stands in the method alone and is put in as a line"
+            @remarks << "“#{told.text}” is only in the method: added as a line"
           else
-            @remarks << "“#{told.text}” stands in the method, too: it is not counted twice"
+            @remarks << "“#{told.text}” is in the method too: it is counted once"
           end
         end
       end

@@ -42,7 +42,7 @@ module ElmCup
       # [PreparationEffect or nil, notes] of an entry that was measured as `grams`; counted: the measure was a number of pieces.
       def of(entry, grams, counted:)
         rules, unknown = said.partition { |verb| rule(verb, entry) }
-        notes = unknown.map { |verb| "“#{verb}” makes no difference that is reckoned for #{entry.name.downcase}#{STAYS if verb == "soaked"}" }
+        notes = unknown.map { |verb| "“#{verb}” changes nothing we count for #{entry.name.downcase}#{STAYS if verb == "soaked"}" }
         added = added_water
         return [nil, notes] if rules.empty? && added.zero?
 

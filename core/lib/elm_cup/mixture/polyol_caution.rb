@@ -6,7 +6,7 @@ module ElmCup
     # 10 % added polyols.
     module PolyolCaution
       MOST_PER_100G = 10.0
-      WORDS = "More than a tenth of it is sugar alcohol (polyols): eaten in plenty it may be laxative."
+      WORDS = "More than a tenth of it is sugar alcohol (polyols): a lot of it can be laxative."
 
       # The words; nil where there is no need. polyols_g: grams in 100 g.
       def self.for(polyols_g) = (WORDS if polyols_g > MOST_PER_100G)

@@ -74,8 +74,8 @@ module ElmCup
         @notes << "#{@list.cocoa_percent} % of cocoa by its list" if @list.cocoa_percent
         @notes << "Sweetened with #{@list.polyol || "a sweetener"} in place of sugar" if @list.sugar_free?
         gone, more = @row.allergens - @list.allergens, @list.allergens - @row.allergens
-        @notes << "#{@row.name} of the library has #{Words.and(gone)}, this list does not" if gone.any?
-        @notes << "This list has #{Words.and(more)}, #{@row.name.downcase} of the library does not" if more.any?
+        @notes << "#{@row.name} in the pantry has #{Words.and(gone)}, this list does not" if gone.any?
+        @notes << "This list has #{Words.and(more)}, #{@row.name.downcase} in the pantry does not" if more.any?
         @notes << "The pack warns of #{Words.and(@list.traces)}" if @list.traces.any?
       end
 
@@ -125,7 +125,7 @@ module ElmCup
           fibre: fibre, polyols: polyols, alcohol: row.alcohol, ash: salt + [row.ash - row.salt, 0].max, salt: salt
         }
         water = [100 - parts.except(:salt).values.sum, 0].max
-        @notes << "#{water.round} g of 100 is left and taken as water; the library row has #{row.water.round}" if (water - row.water)
+        @notes << "#{water.round} g of 100 is left and taken as water; the pantry row has #{row.water.round}" if (water - row.water)
           .abs > 8
         whole(parts.merge(water: water))
       end

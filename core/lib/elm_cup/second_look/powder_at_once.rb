@@ -28,7 +28,7 @@ module ElmCup
       def self.finding(table, line, index)
         text = "#{line.text || LineRemedy.weighed_text(line)}, added by halves"
         Finding.mended_by(rule: ID, component: table.name, remedy_text: "Write that it goes in by halves",
-          message: "#{line.entry.name} drinks much of what there is: half first, look, then the rest.",
+          message: "#{line.entry.name} takes up a lot: add half first, look, then the rest.",
           patch: LineRemedy.replace(table, index, {"text" => text, "ingredient" => line.entry.id}))
       end
       private_class_method :dumped?, :finding

@@ -21,7 +21,7 @@ module ElmCup
       def self.finding(first, line, table, other, index)
         Finding.mended_by(rule: ID, component: table.name, remedy_text: "Take “#{other.label}” out of #{table.name}",
           message: "#{first.name} and #{table.name} have the very same #{line.entry.name.downcase}, " \
-            "#{LineRemedy.grams_text(line.grams)}: was one meant for the other?",
+            "#{LineRemedy.grams_text(line.grams)}: is one of them a slip?",
           patch: LineRemedy.remove(table, index))
       end
       private_class_method :finding

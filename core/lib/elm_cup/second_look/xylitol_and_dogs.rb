@@ -5,7 +5,7 @@ module ElmCup
     # Xylitol is poisonous to dogs. A caution that is given everywhere.
     module XylitolAndDogs
       ID = "xylitol-dogs"
-      MESSAGE = "Xylitol is poisonous to dogs, in small amounts too: keep these where none can reach them."
+      MESSAGE = "Xylitol is poisonous to dogs, in small amounts too: keep these out of their reach."
 
       # Findings about a Whole; empty where there is nothing to say.
       def self.look(whole)

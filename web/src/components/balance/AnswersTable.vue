@@ -14,7 +14,7 @@ const props = defineProps<{
   library?: Library
 }>()
 const emit = defineEmits<{ tryOn: [at: number]; take: [at: number] }>()
-const NAMES = ['The least', 'Another way', 'A third']
+const NAMES = ['Smallest change', 'Another way', 'A third way']
 const rows = computed<FigureRow[]>(() => figureRows(props.answers, props.library))
 const sums = ref<Why[]>([])
 const asked = ref(false)
@@ -48,7 +48,7 @@ const lines = (count: number) => (count === 1 ? '1 line' : `${count} lines`)
             <td />
             <th scope="col" class="now">Now</th>
             <th v-for="(_, at) in answers" :key="at" scope="col" :class="{ tried: trying === at }">
-              {{ hurried ? 'The first found' : NAMES[at] }}
+              {{ hurried ? 'First found' : NAMES[at] }}
             </th>
           </tr>
         </thead>
@@ -79,7 +79,7 @@ const lines = (count: number) => (count === 1 ? '1 line' : `${count} lines`)
               </ul>
               <div class="act">
                 <Button
-                  :label="trying === at ? 'Take off' : 'Try on'"
+                  :label="trying === at ? 'Stop preview' : 'Preview'"
                   title="Show it on the Cup; the draft stays as it is"
                   size="small"
                   severity="secondary"
@@ -112,7 +112,7 @@ const lines = (count: number) => (count === 1 ? '1 line' : `${count} lines`)
             </td>
           </tr>
           <tr class="why">
-            <th scope="row">Why this</th>
+            <th scope="row">Why</th>
             <td />
             <td v-for="(answer, at) in answers" :key="at" :class="{ tried: trying === at }">
               {{ answer.why }}

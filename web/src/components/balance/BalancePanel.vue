@@ -33,9 +33,9 @@ const kept = computed(() => props.balance?.wishes.filter((wish) => wish.kept) ??
 <template>
   <section class="balance" aria-labelledby="balance-title">
     <header>
-      <h2 id="balance-title">The least change</h2>
+      <h2 id="balance-title">Smallest change</h2>
       <div v-if="running" class="progress" role="status">
-        <span>{{ hurried ? 'One stands; looking for a smaller and for others …' : 'Looking …' }}</span>
+        <span>{{ hurried ? 'Found one; looking for a smaller change and others …' : 'Looking …' }}</span>
         <span class="track" aria-hidden="true"><span :style="{ animationDuration: `${LONGEST}ms` }" /></span>
         <Button label="Cancel" severity="secondary" size="small" @click="$emit('callOff')" />
       </div>
@@ -45,7 +45,7 @@ const kept = computed(() => props.balance?.wishes.filter((wish) => wish.kept) ??
 
     <p v-if="error" class="banner wrong" role="alert">{{ error }}</p>
     <div v-else-if="!wishes.length" class="teach">
-      <p>Say above what you want of it: “rolls”, “less sweet”, “under 90 kcal”, “no peanut”, “24 pieces”, “cheaper”.</p>
+      <p>Say above what you want: “rolls”, “less sweet”, “under 90 kcal”, “no peanut”, “24 pieces”, “cheaper”.</p>
     </div>
     <p v-else-if="!balance && !running" class="quiet">What you want, or what is in it, has changed: look again.</p>
     <p v-else-if="same" class="quiet">{{ answers[0]!.why }}</p>

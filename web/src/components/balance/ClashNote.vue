@@ -20,10 +20,10 @@ const mine = (wish: string) => props.wishes.includes(wish)
 
 <template>
   <div class="clash">
-    <component :is="`h${level}`" class="title">{{ alone ? 'It cannot be had' : 'These clash' }}</component>
+    <component :is="`h${level}`" class="title">{{ alone ? 'Not possible' : 'These clash' }}</component>
     <p>{{ clash.words }}</p>
     <p class="quiet">
-      {{ alone ? 'It would have to give way' : 'Give way in one of them'
+      {{ alone ? 'It would have to change' : 'Loosen one of them'
       }}<template v-if="!clash.certain"> (not every step was proved in the time)</template>:
     </p>
     <ul>

@@ -66,10 +66,10 @@ const empty = computed(() => !props.component?.lines.length && !props.component?
             </template>
           </div>
           <p v-if="!component.rescue.options.length && component.rescue.refused.length" class="quiet">
-            Nothing in reach brings it to where you want it.
+            Nothing here gets it to where you want it.
           </p>
           <details v-if="component.rescue.refused.length" class="quiet">
-            <summary>What will not do</summary>
+            <summary>What does not work</summary>
             <ul>
               <li v-for="refusal in component.rescue.refused" :key="refusal.ingredient">
                 {{ library.ingredients.find((each) => each.id === refusal.ingredient)?.name }}: {{ refusal.why }}.

@@ -5,7 +5,7 @@ defineProps<{ notes: string[] }>()
 
 <template>
   <details class="method">
-    <summary>The method as it came</summary>
+    <summary>The method, as imported</summary>
     <ol>
       <li v-for="(note, at) in notes" :key="at">{{ note }}</li>
     </ol>

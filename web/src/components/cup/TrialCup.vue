@@ -20,12 +20,12 @@ const shown = defineModel<string>('shown', { required: true })
 
 <template>
   <div>
-    <p v-if="tried" class="banner" role="status">On trial: not in the draft yet.</p>
+    <p v-if="tried" class="banner" role="status">Preview: not in the draft yet.</p>
     <SwitchButtons
       v-if="document.components.length > 1"
       v-model="shown"
       class="shown"
-      label="Whose cup is shown"
+      label="Which part is shown"
       :choices="document.components.map((part, index) => ({ id: String(index), word: part.name }))"
     />
     <CupPanel

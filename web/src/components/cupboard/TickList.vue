@@ -29,8 +29,8 @@ const on = (event: Event) => (event.target as HTMLInputElement).checked
 </script>
 
 <template>
-  <section class="ticks" aria-label="What there is">
-    <label for="cupboard-search" class="screen-reader">Search what there may be</label>
+  <section class="ticks" aria-label="What you have">
+    <label for="cupboard-search" class="screen-reader">Search ingredients</label>
     <InputText id="cupboard-search" v-model="asked" placeholder="Search: dates, nut butter …" fluid />
     <div class="list" tabindex="0" role="group" aria-label="Ingredients to tick">
       <ul v-if="mine.length">
@@ -59,7 +59,7 @@ const on = (event: Event) => (event.target as HTMLInputElement).checked
           <span class="quiet">{{ each.family }}</span>
         </li>
       </ul>
-      <p v-if="!rows.length" class="quiet">Nothing like that in the pantry.</p>
+      <p v-if="!rows.length" class="quiet">Nothing in the pantry matches.</p>
     </div>
   </section>
 </template>

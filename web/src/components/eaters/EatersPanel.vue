@@ -33,7 +33,7 @@ const apart = computed(() =>
   <section class="eaters" aria-labelledby="eaters-title">
     <h2 id="eaters-title">Who can eat it</h2>
     <p class="said">
-      <span class="quiet">Keeps to</span>
+      <span class="quiet">Suits</span>
       {{ waiting ? 'not known until every line is read' : assessment.diets.join(', ') || 'no diet on the list' }}
     </p>
     <details>
@@ -58,7 +58,7 @@ const apart = computed(() =>
       <span class="quiet">Allergens</span> {{ assessment.allergens.map(word).join(', ') || 'none known' }}
     </p>
     <p v-if="assessment.traces.length" class="said">
-      <span class="quiet">Traces, by the packs</span> {{ assessment.traces.map(word).join(', ') }}
+      <span class="quiet">Traces, from the packs</span> {{ assessment.traces.map(word).join(', ') }}
     </p>
     <details v-if="assessment.allergens.length">
       <summary>Allergens, by line</summary>
@@ -71,7 +71,7 @@ const apart = computed(() =>
         Of the {{ list.name }}: {{ list.ids.map(word).join(', ') || 'none' }}
       </p>
       <p v-if="apart.length" class="quiet small">Named apart: {{ apart.map(word).join(', ') }}</p>
-      <p class="quiet small">Read from the names you type; read the packs.</p>
+      <p class="quiet small">Worked out from the names you type: read the packs too.</p>
     </details>
   </section>
 </template>

@@ -105,7 +105,7 @@ const disputed = computed(() => rows.value.some((row) => row.hundred.endsWith('*
       <p class="said">
         <span class="quiet">Allergens</span> {{ ofPart.allergens.map(words).join(', ') || 'none known' }}
       </p>
-      <p class="said"><span class="quiet">Keeps to</span> {{ ofPart.diets.join(', ') || 'no diet on the list' }}</p>
+      <p class="said"><span class="quiet">Suits</span> {{ ofPart.diets.join(', ') || 'no diet on the list' }}</p>
     </template>
     <p v-if="day" class="said" data-day-sugar>
       <span class="quiet">Free sugars of a piece</span> {{ figure(day.grams, 1) }} g: {{ figure(day.of_25_g_pct, 0) }} %
@@ -116,7 +116,7 @@ const disputed = computed(() => rows.value.some((row) => row.hundred.endsWith('*
       <span class="quiet">Cost&nbsp;</span>
       <template v-if="cost.piece !== undefined">{{ money(cost.piece, cost.currency) }} a piece, </template
       >{{ money(cost.batch, cost.currency) }} the batch<span v-if="cost.unpriced.length" class="quiet"
-        >, and what has no price: {{ cost.unpriced.join(', ') }}</span
+        >; no price yet for {{ cost.unpriced.join(', ') }}</span
       >
     </p>
     <p v-if="disputed" class="quiet small">

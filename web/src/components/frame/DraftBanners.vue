@@ -19,8 +19,8 @@ defineEmits<{ keepMine: []; takeTheirs: []; again: [] }>()
 <template>
   <p v-if="elsewhere" class="banner wrong" role="alert">
     This formula was changed on another device, too. Nothing is lost: what you do not keep now, Undo brings back.
-    <button class="link-button" type="button" @click="$emit('keepMine')">Keep what is here</button>
-    <button class="link-button" type="button" @click="$emit('takeTheirs')">Take what is there</button>
+    <button class="link-button" type="button" @click="$emit('keepMine')">Keep this one</button>
+    <button class="link-button" type="button" @click="$emit('takeTheirs')">Take the other one</button>
   </p>
   <p v-if="away" class="banner" role="status">
     The kitchen server does not answer. What you type is kept in this browser and sent when it runs again.

@@ -30,7 +30,7 @@ async function keep() {
 </script>
 
 <template>
-  <Dialog v-model:visible="visible" modal :header="`Mend ${name}`" :style="{ width: 'min(720px, 94vw)' }">
+  <Dialog v-model:visible="visible" modal :header="`Fix ${name}`" :style="{ width: 'min(720px, 94vw)' }">
     <form @submit.prevent="keep">
       <p class="quiet">{{ why }}</p>
       <label class="screen-reader" for="mend-text">What is stored of {{ name }}</label>

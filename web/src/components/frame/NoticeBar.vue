@@ -13,7 +13,7 @@ async function act() {
     <div v-if="notice" class="notice">
       <span>{{ notice.text }}</span>
       <Button v-if="notice.action" :label="notice.action.word" size="small" @click="act" />
-      <button class="link-button" type="button" @click="notice = undefined">Put away</button>
+      <button class="link-button" type="button" @click="notice = undefined">Close</button>
     </div>
   </div>
 </template>

@@ -122,7 +122,7 @@ const signed = (pct: number) => (Math.abs(pct) < 0.05 ? 'exact' : `${pct > 0 ? '
             <tr>
               <th scope="col">Now</th>
               <th scope="col">Then</th>
-              <th scope="col">In spoons that exist</th>
+              <th scope="col">In your spoons</th>
               <th scope="col" class="right">g</th>
             </tr>
           </thead>
@@ -151,9 +151,9 @@ const signed = (pct: number) => (Math.abs(pct) < 0.05 ? 'exact' : `${pct > 0 ? '
     </template>
     <div v-else class="skeleton" aria-hidden="true" />
     <div class="foot">
-      <Button label="Leave it" severity="secondary" @click="visible = false" />
+      <Button label="Cancel" severity="secondary" @click="visible = false" />
       <Button
-        label="Take this size"
+        label="Use this size"
         :disabled="!answer || !!error"
         @click="emit('take', answer!.document, answer!.factor)"
       />

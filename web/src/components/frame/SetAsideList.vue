@@ -35,21 +35,19 @@ async function keep(text: string) {
   }
   const { id, name } = mending.value!
   await props.mend!.keep(id, document)
-  say(`“${name}” is mended.`)
+  say(`“${name}” is fixed.`)
 }
 </script>
 
 <template>
   <section v-if="items.length" class="aside" aria-labelledby="aside-title">
     <h2 id="aside-title">Set aside</h2>
-    <p class="quiet">
-      This version of Elm Cup cannot read these. Nothing of them is changed, and everything else works.
-    </p>
+    <p class="quiet">This version of Elm Cup cannot read these. They are not changed, and everything else works.</p>
     <ul>
       <li v-for="each in items" :key="each.id" :data-aside="each.id">
         <strong>{{ each.name }}</strong> <span class="quiet">{{ each.why }}</span>
-        <button v-if="mend" type="button" class="link-button" :aria-label="`Mend it: ${each.name}`" @click="open(each)">
-          Mend it
+        <button v-if="mend" type="button" class="link-button" :aria-label="`Fix it: ${each.name}`" @click="open(each)">
+          Fix it
         </button>
         <button
           type="button"

@@ -17,7 +17,7 @@ const places = [
   },
   {
     to: '/cupboard',
-    word: 'Cupboard',
+    word: 'What I have',
     drawing: 'M4 3h16v18H4zM12 3v18M4 12h16M9.500 7.500h.01M14.500 7.500h.01M9.500 16h.01M14.500 16h.01',
   },
   { to: '/log', word: 'Log', drawing: 'M5 4h14v16H5zM8 9h8M8 13h8M8 17h4' },

@@ -46,7 +46,7 @@ function warm(event: Event) {
         />
       </label>
       <fieldset>
-        <legend>Spoons there are <span class="quiet">· doses are said in these</span></legend>
+        <legend>Spoons you have <span class="quiet">· doses use these</span></legend>
         <label v-for="spoon in spoons" :key="spoon" class="spoon">
           <input
             type="checkbox"

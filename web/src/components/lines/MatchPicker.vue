@@ -40,7 +40,7 @@ function rank(first: string[], id: string) {
           <span>{{ row.name }}</span><span class="quiet">{{ row.family }}</span>
         </button>
       </li>
-      <li v-if="!rows.length" class="quiet none">Nothing like that in the pantry.</li>
+      <li v-if="!rows.length" class="quiet none">Nothing in the pantry matches.</li>
     </ul>
   </Dialog>
 </template>

@@ -15,8 +15,8 @@ defineEmits<{ nudge: [steps: number]; remove: []; instead: []; lock: [] }>()
       type="button"
       class="lock"
       :aria-pressed="!!locked"
-      :aria-label="`Line ${number} stays as it is when the rest is balanced`"
-      :title="locked ? 'It stays as it is: press to let it move' : 'Let it stay as it is when the rest is balanced'"
+      :aria-label="`Keep line ${number} as it is when balancing`"
+      :title="locked ? 'Kept as it is: press to let it change' : 'Keep it as it is when balancing'"
       @click="$emit('lock')"
     >
       <svg viewBox="0 0 24 24" aria-hidden="true">
@@ -26,8 +26,8 @@ defineEmits<{ nudge: [steps: number]; remove: []; instead: []; lock: [] }>()
     <button
       v-if="known"
       type="button"
-      :aria-label="`What can stand in for line ${number}`"
-      title="What can stand in for it"
+      :aria-label="`Substitutes for line ${number}`"
+      title="Substitutes"
       @click="$emit('instead')"
     >
       ⇄

@@ -65,7 +65,7 @@ defineExpose({ focus: () => entry.value?.focus() })
       @instead="emit('instead', assessedLines[row]!)"
     />
     <li v-if="flavour" class="total">
-      <span>{{ flavour === 'topping' ? 'Strewn on' : 'Folded in' }}</span><span class="figure"
+      <span>{{ flavour === 'topping' ? 'Sprinkled on' : 'Folded in' }}</span><span class="figure"
         >{{ grams === undefined || total === undefined ? '…' : Math.round(total) }} g</span
       >
     </li>
@@ -74,7 +74,7 @@ defineExpose({ focus: () => entry.value?.focus() })
     <p>
       {{
         flavour === 'topping'
-          ? 'Nothing is strewn on this flavour.'
+          ? 'Nothing is sprinkled on this flavour.'
           : 'Nothing is folded in yet: this flavour is the plain base.'
       }}
       Try “2 tbsp chopped pistachios”.

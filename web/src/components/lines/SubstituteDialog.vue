@@ -55,7 +55,7 @@ const others = (candidate: Candidate) => candidate.changes.filter((change) => ch
   <Dialog
     v-model:visible="open"
     modal
-    :header="`What can stand in for ${line?.name?.toLowerCase() ?? ''}?`"
+    :header="`Substitutes for ${line?.name?.toLowerCase() ?? ''}`"
     :style="{ width: 'min(960px, 94vw)' }"
     :dismissable-mask="true"
     :close-on-escape="!summing"
@@ -79,7 +79,7 @@ const others = (candidate: Candidate) => candidate.changes.filter((change) => ch
     <p v-if="error" role="alert" class="banner wrong">{{ error }}</p>
     <template v-if="answer">
       <p v-for="note in answer.notes" :key="note" class="quiet">{{ note }}</p>
-      <div v-if="answer.candidates.length" class="scroll" role="region" aria-label="What can stand in" tabindex="0">
+      <div v-if="answer.candidates.length" class="scroll" role="region" aria-label="Substitutes" tabindex="0">
         <table class="found" aria-live="polite">
           <thead>
             <tr>
@@ -102,7 +102,7 @@ const others = (candidate: Candidate) => candidate.changes.filter((change) => ch
               <td v-for="each in answer.candidates" :key="each.ingredient" :data-candidate="each.ingredient">
                 <strong>{{ each.text }}</strong>
                 <p v-for="change in others(each)" :key="change.text">and {{ change.text }}</p>
-                <p v-if="each.here === false" class="quiet">not ticked in the cupboard</p>
+                <p v-if="each.here === false" class="quiet">not ticked as something you have</p>
                 <Button label="Use it" size="small" :aria-label="`Use it: ${each.name}`" @click="emit('take', each)" />
               </td>
             </tr>
@@ -131,7 +131,7 @@ const others = (candidate: Candidate) => candidate.changes.filter((change) => ch
         </table>
       </div>
       <details v-if="answer.refused.length" class="quiet">
-        <summary>What was tried and will not do</summary>
+        <summary>Tried, and why not</summary>
         <ul>
           <li v-for="refusal in answer.refused" :key="refusal.ingredient">{{ refusal.name }}: {{ refusal.why }}.</li>
         </ul>

@@ -23,8 +23,8 @@ const muted = computed(() => props.assessment.muted)
 const several = computed(() => props.assessment.components.length + (props.assessment.splits?.length ?? 0) > 1)
 const nothing = computed(() => {
   if (props.assessment.grams === 0) return 'There is nothing to look at yet.'
-  if (waits(props.assessment)) return 'Nothing so far; it is looked at again when every line is read.'
-  return 'Nothing that a careful friend would stop you for.'
+  if (waits(props.assessment)) return 'Nothing so far; we look again when every line is read.'
+  return 'Nothing to worry about.'
 })
 </script>
 
@@ -44,7 +44,7 @@ const nothing = computed(() => {
             type="button"
             class="link-button mute"
             :aria-label="`Mute: ${finding.message}`"
-            title="Do not say this of this formula"
+            title="Do not show this for this formula"
             @click="$emit('mute', finding.rule)"
           >
             Mute

@@ -46,13 +46,13 @@ async function open(event: Event) {
       <ul class="rows" tabindex="0" aria-label="What the file holds">
         <li v-for="row in rows" :key="row.id">
           <span>{{ row.name ?? row.id }}</span><span class="quiet">{{
-            props.known.includes(row.id) ? 'put over what is there' : 'new'
+            props.known.includes(row.id) ? 'replaces what is there' : 'new'
           }}</span>
         </li>
       </ul>
     </template>
     <div class="foot">
-      <Button label="Leave it" severity="secondary" @click="visible = false" />
+      <Button label="Cancel" severity="secondary" @click="visible = false" />
       <Button label="Keep all" :disabled="!rows" @click="emit('keep', rows!)" />
     </div>
   </Dialog>

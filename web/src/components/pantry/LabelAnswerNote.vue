@@ -20,7 +20,7 @@ const inWords = (row: Row) => SHOWN.map(([key, word]) => `${figure(row.per_100g[
 <template>
   <section class="answer" aria-live="polite">
     <p>In 100 g: {{ inWords(answer.ingredient) }}.</p>
-    <p class="quiet">{{ answer.starts_from.name }} of the library: {{ inWords(answer.starts_from) }}.</p>
+    <p class="quiet">{{ answer.starts_from.name }} as shipped: {{ inWords(answer.starts_from) }}.</p>
     <ul v-if="answer.notes.length">
       <li v-for="note in answer.notes" :key="note">{{ note }}.</li>
     </ul>

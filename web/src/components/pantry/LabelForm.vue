@@ -39,7 +39,7 @@ const rows = computed(() =>
             option-value="id"
             filter
             :disabled="!!given && !given.starts_from"
-            placeholder="the library row most like it"
+            placeholder="the pantry row most like it"
             @update:model-value="typed.startsFrom = $event"
         /></label>
       </div>
@@ -85,7 +85,7 @@ const rows = computed(() =>
       <LabelAnswerNote v-else-if="answer" :answer="answer" />
       <p v-else class="quiet">It is checked as soon as a row, fat, carbohydrate and protein are there.</p>
       <div class="foot">
-        <Button label="Leave it" severity="secondary" @click="visible = false" />
+        <Button label="Cancel" severity="secondary" @click="visible = false" />
         <Button type="submit" label="Keep it" :disabled="!answer || !typed.name.trim()" />
       </div>
     </form>

@@ -49,7 +49,7 @@ watch(
 )
 function keep() {
   const wrong = [price.value, pack.value, cup.value].find((text) => Number.isNaN(typedNumber(text)))
-  if (wrong !== undefined) return say(`“${wrong}” is no number; nothing was changed.`)
+  if (wrong !== undefined) return say(`“${wrong}” is not a number; nothing was changed.`)
   const next: OwnIngredient = {
     ...(props.own ?? { id: props.row.id }),
     price: typedNumber(price.value),
@@ -68,17 +68,17 @@ function keep() {
         {{ row.family }} · {{ row.id }} · {{ row.source }}<template v-if="row.note"> · {{ row.note }}</template>
       </p>
       <p v-if="row.names.length" class="quiet">Also typed as {{ row.names.join(', ') }}</p>
-      <p v-if="base" class="quiet">Starts from {{ base.name }} of the library, which stays beside it below.</p>
+      <p v-if="base" class="quiet">Starts from {{ base.name }} as shipped, shown below for comparison.</p>
       <div class="tools">
         <Button
-          :label="row.label ? 'Change the label' : 'Put a pack’s label over it'"
+          :label="row.label ? 'Change the label' : 'Use a pack’s label'"
           size="small"
           severity="secondary"
           @click="emit('label')"
         />
         <Button
           v-if="row.own"
-          :label="base ? 'Take it out of the pantry' : 'Back to the library row'"
+          :label="base ? 'Take it out of the pantry' : 'Back to the shipped figures'"
           size="small"
           severity="secondary"
           @click="emit('reset')"
@@ -100,7 +100,7 @@ function keep() {
         ><span class="quiet"> · traces</span> {{ row.traces.map(words).join(', ') }}</template
       >
     </p>
-    <p><span class="quiet">Does not keep to</span> {{ row.breaks.join(', ') || 'breaks no diet on the list' }}</p>
+    <p><span class="quiet">Does not suit</span> {{ row.breaks.join(', ') || 'breaks no diet on the list' }}</p>
     <p>
       <span class="quiet">Sweetness</span> {{ figure(row.sweetness, 0) }} % of sugar's
       <span v-if="fats" class="quiet"> · its fat: {{ fats }}</span>
@@ -177,9 +177,7 @@ function keep() {
         </tr>
       </tbody>
     </table>
-    <p v-if="row.binding.some((each) => each.starred)" class="quiet">
-      * no bowl supports this figure yet; its ± counts double.
-    </p>
+    <p v-if="row.binding.some((each) => each.starred)" class="quiet">* not tried in a bowl yet; its ± counts double.</p>
   </article>
 </template>
 

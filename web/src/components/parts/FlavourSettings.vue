@@ -1,5 +1,5 @@
 <script setup lang="ts">
-/** A flavour in hand: its name, how much of the base it is, and whether pieces are folded in or strewn on. */
+/** A flavour in hand: its name, how much of the base it is, and whether pieces are folded in or sprinkled on. */
 import type { DocumentSplit } from '@/api/document'
 import type { Place } from '@/composables/useParts'
 import NameField from '@/components/frame/NameField.vue'
@@ -10,7 +10,7 @@ const emit = defineEmits<{ share: [percent: number]; remove: [] }>()
 const way = defineModel<Place['key']>('way', { required: true })
 const WAYS = [
   { id: 'lines', word: 'folded in' },
-  { id: 'topping', word: 'strewn on' },
+  { id: 'topping', word: 'sprinkled on' },
 ] as const
 function share(event: Event) {
   const field = event.target as HTMLInputElement

@@ -8,7 +8,7 @@ import { count } from '@/format'
 const props = defineProps<{ formula: FormulaSummary; library: Library }>()
 const summary = computed(() => props.formula.summary)
 const quiet = computed(() => {
-  if (summary.value.flagged) return `${count(summary.value.flagged, 'line')} to mend`
+  if (summary.value.flagged) return `${count(summary.value.flagged, 'line')} to fix`
   const parts = summary.value.components > 1 ? `${count(summary.value.components, 'part')}, ` : ''
   return `${parts}${summary.value.pieces ? summary.value.pieces.words : `${Math.round(summary.value.grams)} g`}`
 })

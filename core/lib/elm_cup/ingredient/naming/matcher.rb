@@ -198,7 +198,7 @@ module ElmCup
           kind = @kinds.of(words) or return
           senses = (kind.members | foods(words[0...-1])) - [kind.entry]
           said(read(kind.entry, BY_KIND, [], senses: senses), BY_KIND,
-            [*slips, "“#{name}” is not known: it is taken as #{kind.entry.name.downcase}, the nearest there is"])
+            [*slips, "We do not know “#{name}”: taken as #{kind.entry.name.downcase}, the closest there is"])
             .with(rough: true, possible: AllergenWords.in(name))
         end
 
