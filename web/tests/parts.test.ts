@@ -234,6 +234,7 @@ describe('who can eat it', () => {
       },
     ],
     traces: ['milk'],
+    possible_allergens: ['soy'],
   }
   const library = {
     diets: ['vegan', 'vegetarian', 'raw'],
@@ -247,6 +248,7 @@ describe('who can eat it', () => {
       'US nine: sesame',
       'Named apart: coconut',
       'from the packs milk',
+      'by what the words can mean soy',
     ])
       expect(panel.text().replace(/\s+/g, ' ')).toContain(said)
     const [vegan, , raw] = panel.findAll('input[type=checkbox]')

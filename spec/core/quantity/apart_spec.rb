@@ -40,5 +40,6 @@ RSpec.describe ElmCup::Quantity::Apart do
       "apart" => ["1 cup oats", "90 g butter, melted"])
     expect(ElmCup.read_line("1/3 cup honey, plus 1 tbsp if dry")["notes"]).to include("“plus 1 tbsp” is not counted")
     expect(ElmCup.read_line("1 cup oats")).not_to have_key("apart")
+    expect(ElmCup.read_line("12 soft dates, blended to a paste with 2 tbsp hot water")).not_to have_key("apart")
   end
 end

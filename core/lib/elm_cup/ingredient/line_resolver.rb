@@ -48,10 +48,12 @@ module ElmCup
       # What else has an amount in it is said, for it is not counted.
       def with_rest(line, text, reading)
         apart = Quantity::Apart.of(text, ->(each) { each.equal?(text) ? reading : Quantity::LineReader.read(each) })
-        return line if apart.size == 1
+        # Water that a preparation takes in is counted with it.
+        rest = apart.drop(1).reject { |each| text.match?(Preparation::WITH_WATER) && each.match?(/\bwater\b/i) }
+        return line if rest.empty?
         return line.with(apart: apart) unless line.read?
 
-        line.with(apart: apart, notes: [*line.notes, FaultWords.say(:rest_not_counted, rest: apart.drop(1).join("”, “"))])
+        line.with(apart: apart, notes: [*line.notes, FaultWords.say(:rest_not_counted, rest: rest.join("”, “"))])
       end
 
       def same_name?(text, was)

@@ -57,6 +57,10 @@ const apart = computed(() =>
     <p class="said">
       <span class="quiet">Allergens</span> {{ assessment.allergens.map(word).join(', ') || 'none known' }}
     </p>
+    <p v-if="assessment.possible_allergens?.length" class="said" data-possible>
+      <span class="quiet">May also hold, by what the words can mean</span>
+      {{ assessment.possible_allergens.map(word).join(', ') }}
+    </p>
     <p v-if="assessment.traces.length" class="said">
       <span class="quiet">Traces, from the packs</span> {{ assessment.traces.map(word).join(', ') }}
     </p>
