@@ -43,7 +43,7 @@ OPENED = {
   "layers" => ["/formulas/7/mix", "[data-level]", ->(page) { page.find("[data-part='crumb base']").click }],
   "flavours" => ["/formulas/9/mix", "[data-level]", ->(page) { page.find(".part", text: "Whole").click }],
   "balance" => ["/formulas/1/mix", "[data-level]",
-    ->(page) { page_click(page, "Balance", "th[scope=col]:nth-child(4)") && page.click_button("Try on", match: :first) }],
+    ->(page) { page_click(page, "Balance", "th[scope=col]:nth-child(4)") && page.click_button("Preview", match: :first) }],
   "clash" => ["/formulas/3/mix", "[data-level]", ->(page) { page_click(page, "Balance", ".clash") }],
   "substitute" => ["/formulas/2/mix", "[data-level]", ->(page) { substitute(page) }],
   "trial" => ["/formulas/1/mix", "[data-level]", ->(page) { page_click(page, "Trial", "[role=dialog] li") }],
@@ -56,10 +56,11 @@ OPENED = {
 }.freeze
 
 def substitute(page)
-  page.find("[aria-label='What can stand in for line 2']").click
+  page.find("[data-line='2']").hover
+  page.find("[aria-label='Substitutes for line 2']").click
   page.find("[aria-label='Why it is replaced']").click
   page.find("li[role=option]", text: "sesame-free").click
-  page.find(".found li", match: :first)
+  page.find(".found td", match: :first)
 end
 
 def page_click(page, word, ready)

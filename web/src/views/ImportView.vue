@@ -54,7 +54,7 @@ function opened(event: Event) {
         <h2 id="paste-title">What you have</h2>
         <p class="quiet">
           A recipe as text, from a page or a card; schema.org JSON-LD; a formula document. Nothing is kept until you
-          take it.
+          save it.
         </p>
         <label class="screen-reader" for="recipe">The recipe</label>
         <textarea

@@ -68,6 +68,7 @@ const word = computed(() => WORDS[scheme.value])
   color: var(--husk);
   text-decoration: none;
   font-size: 0.8125rem;
+  text-align: center;
   cursor: pointer;
 }
 .place svg {

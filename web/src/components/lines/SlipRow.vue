@@ -149,7 +149,7 @@ function choose(ingredient: string) {
       </template>
     </div>
     <GiveTakeBar v-if="assessed && !flagged" :line="assessed" :scale="scale" />
-    <span v-else-if="!flagged" class="no-bar" />
+    <span v-else class="no-bar" />
     <GramsHandle
       :line="assessed"
       :still="flagged"
@@ -170,7 +170,7 @@ function choose(ingredient: string) {
       <button type="button" class="match" @click="emit('part', assessed.apart)">
         Make it {{ assessed.apart.length }} lines
       </button>
-      <span class="quiet"> {{ assessed.apart.join(' · ') }}</span>
+      <span class="quiet rest">{{ assessed.apart.join(' · ') }}</span>
     </div>
     <div v-if="editing && typed && reading" class="as"><LineReadingText :line="reading" @choose="choose" /></div>
     <div v-else-if="flagged && assessed" class="as">
@@ -295,6 +295,9 @@ function choose(ingredient: string) {
 }
 .no-bar {
   width: 74px;
+}
+.rest {
+  margin-left: 8px;
 }
 /* The tools of a row lie left of its grams while it is in hand. */
 .row :deep(.tools) {

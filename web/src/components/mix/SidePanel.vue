@@ -53,4 +53,13 @@ const { setNeeds, mute, unmute, mend } = useAttention(draft)
   border-radius: var(--radius);
   padding: 14px 16px;
 }
+@media (min-width: 620px) and (max-width: 1100px) {
+  .side {
+    columns: 2;
+    column-gap: 28px;
+  }
+  .side > * {
+    break-inside: avoid;
+  }
+}
 </style>
