@@ -98,4 +98,13 @@ RSpec.describe "An import from many hands" do
       .to eq("dough" => nil, "caramel" => [{"component" => "dough", "share" => 0.25}],
         "top" => [{"component" => "caramel", "text" => "3 tbsp"}, {"component" => "dough", "share" => 0.75}])
   end
+
+  it "gives no more of a part than there is, and says so" do
+    left = {"all of the caramel" => [["balls", 1.0], ["top", nil]], "2/3 of the caramel" => [["balls", 0.6667], ["top", 0.3333]]}
+    left.each do |first, shares|
+      answer = ElmCup.import("Caramel:\n200 g dates\n\nBalls:\n#{first}\n90 g oats\n\nTop:\nhalf of the caramel\n2 tbsp cocoa")
+      expect(answer["formula"]["components"].drop(1).map { |part| [part["name"], part["takes"]&.dig(0, "share")] }).to eq(shares)
+      expect(answer["notes"]).to include("top asks for more of “caramel” than is left: it gets what there is")
+    end
+  end
 end

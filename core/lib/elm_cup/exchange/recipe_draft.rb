@@ -131,7 +131,9 @@ module ElmCup
 
       # The document (Hash).
       def document
-        RecipeShares.settle(@parts.flat_map { |part| part["takes"] || [] })
+        RecipeShares.settle(@parts) do |part, take|
+          @remarks << "#{part} asks for more of “#{take["component"]}” than is left: it gets what there is"
+        end
         parts = all_parts.select { |part| part["lines"].any? || part["takes"]&.any? || @marked.include?(part) }
         parts.first["type"] = "dough" if parts.none? { |part| Document::PartType[part["type"]].judged? }
         keep_links(parts)

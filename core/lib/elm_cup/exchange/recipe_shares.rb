@@ -10,6 +10,8 @@ module ElmCup
       REST = /rest|remaining|remainder|leftover|left-over|other half/i
       NUMBER = %r{\d{1,2}\s*/\s*\d{1,2}|\d{1,3}(?:[.,]\d+)?\s*%|[½⅓⅔¼¾⅛]}
       SHARE = /\A(?:use\s+|about\s+|the\s+)*(?<share>#{WORDS.keys.sort_by { |word| -word.length }.join("|").gsub(" ", "[\\s-]")}|#{NUMBER}|#{REST})\b?\s*(?:of\s+)?(?:the\s+|your\s+)?(?<part>\p{L}[^,;(:]*?)\s*(?:[,;(].*|\b(?:from above|above|to|for|on)\b.*)?\z/io
+      # Less is nothing: thirds leave crumbs.
+      LITTLE = 0.001
       AMOUNT = /\A(?<amount>.{1,40}?)\s+of\s+the\s+(?<part>\p{L}[^,;(:]*?)\s*(?:[,;(].*|\b(?:from above|above|to|for|on)\b.*)?\z/i
 
       # A take of the document ({"component", "share"}; "text" of an amount; share nil for what is left), nil where the line takes of
@@ -24,14 +26,24 @@ module ElmCup
         end
       end
 
-      # Numbers of what is left, once every other share is known: `takes` of all parts in order, changed in place.
-      def self.settle(takes)
-        takes.group_by { |take| take["component"] }.each_value do |same|
-          open, known = same.partition { |take| take.key?("share") && take["share"].nil? }
-          left = [1 - known.sum { |take| take["share"] || 0 }, 0].max
-          open.each { |take| take["share"] = (left / open.size.to_f).round(4) }
-          takes.reject! { |take| take["share"]&.zero? }
+      # Gives the parts of a document shares that come to no more than there is, those of what is left last; yields the name of a part
+      # and the take that finds less there than it asks for. What finds nothing is taken out.
+      def self.settle(parts)
+        left = Hash.new(1.0)
+        open, known = parts.flat_map { |part| (part["takes"] || []).map { |take| [part, take] } }.select { |_, take| take.key?("share") }
+          .partition { |_, take| take["share"].nil? }
+        known.each do |part, take|
+          there = left[take["component"]]
+          over = take["share"] > there + LITTLE
+          yield part["name"], take if over
+          take["share"] = there.round(4) if over
+          left[take["component"]] = [there - take["share"], 0.0].max
         end
+        open.group_by { |_, take| take["component"] }.each do |name, same|
+          yield same[0][0]["name"], same[0][1] unless left[name] > LITTLE
+          same.each { |_, take| take["share"] = (left[name] / same.size).round(4) }
+        end
+        parts.each { |part| part["takes"]&.reject! { |take| take["share"] && take["share"] < LITTLE } }
       end
 
       def self.part(words, names)
