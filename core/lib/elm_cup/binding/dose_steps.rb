@@ -6,8 +6,13 @@ module ElmCup
     # lines that are there, largest first, for one that is too wet, and then a new flour of the bowl's kind.
     class DoseSteps
       ROWS = DataTable.rows("rescue_steps").freeze
-      # [what it is said of, whether it is a dry line to add to, the most of a bowl that it may be]
-      DRY = DataTable.rows("dry_lines").map { |row| [row["of"], row["counts"] == "yes", row["most_share"]&.to_f] }.freeze
+      # counts: it is a dry line to add to; most_share: the most of a bowl that it may be, nil for no bound
+      DryRule = Value.of(:counts, :most_share)
+      DRY_BY_ID, DRY_BY_FAMILY = %w[id family].map { |what|
+        DataTable.rows("dry_lines").select { |row| row["of"].start_with?("#{what}:") }.to_h { |row|
+          [row["of"].delete_prefix("#{what}:"), DryRule.new(counts: row["counts"] == "yes", most_share: row["most_share"]&.to_f)]
+        }.freeze
+      }
       # Grams of water that a gram of loose sugar takes: 1 g in 1.92 g.
       WATER_A_GRAM_OF_SUGAR = 0.52
       # Cream goes into chocolate from so much of its weight up.
@@ -22,10 +27,10 @@ module ElmCup
       end
 
       # The most of a bowl that an Ingredient::Entry may be; nil for no bound.
-      def self.most_share(entry) = rule(entry)&.last
+      def self.most_share(entry) = rule(entry)&.most_share
 
-      # The row that is said of an Entry.
-      def self.rule(entry) = DRY.find { |of, *| of == "id:#{entry.like}" } || DRY.find { |of, *| of == "family:#{entry.family}" }
+      # The DryRule of an Entry, nil for none.
+      def self.rule(entry) = DRY_BY_ID[entry.like] || DRY_BY_FAMILY[entry.family]
 
       def initialize(mix, resolver, library)
         @mix = mix
@@ -89,7 +94,7 @@ module ElmCup
 
       def dry_line?(portion)
         rule = DoseSteps.rule(portion.line.entry)
-        rule.nil? || rule[1]
+        rule.nil? || rule.counts
       end
     end
   end

@@ -9,9 +9,13 @@ module ElmCup
       def self.like(line, resolver)
         name = line.text ? line.name : line.entry.names.first || line.entry.name.downcase
         form = line.melted ? "melted" : (line.form if line.form_named)
-        words = (form && !name.match?(/(?<!\p{L})#{Regexp.escape(form)}(?!\p{L})/i)) ? "#{name}, #{form}" : name
+        words = (form && !said?(form, name)) ? "#{name}, #{form}" : name
         new(line.entry, words, resolver, there: true)
       end
+
+      # True when a name says a form already, as words of their own.
+      def self.said?(form, name) = " #{name.downcase.gsub(/[^\p{L}]+/, " ")} ".include?(" #{form} ")
+      private_class_method :said?
 
       attr_reader :entry, :words
 

@@ -36,7 +36,10 @@ module ElmCup
       def like = starts_from || id
 
       # It breaks a diet, whatever its amount.
-      def breaks?(diet) = excludes.include?(diet) || DietRules::BREAKING_ALLERGENS[diet].intersect?(allergens + possible)
+      def breaks?(diet)
+        breaking = DietRules::BREAKING_ALLERGENS[diet]
+        excludes.include?(diet) || breaking.any? { |allergen| allergens.include?(allergen) || possible.include?(allergen) }
+      end
 
       # The form this ingredient takes under `process` ("hand" or "processor").
       def form_under(process) = (process == "processor") ? processor_form : hand_form

@@ -49,8 +49,8 @@ module ElmCup
       def breaking(diet)
         @breaking ||= {}
         @breaking[diet] ||= begin
-          found = Diets.breaking(assessment.bowl, diet).to_h { |line| [[line.entry.id, line.label], true] }
-          found.empty? ? [] : places(diet) { |line, label| found.key?([line.entry.id, label]) }
+          found = Diets.breaking(assessment.bowl, diet).group_by { |line| line.entry.id }.transform_values { |lines| lines.map(&:label) }
+          found.empty? ? [] : places(diet) { |line, label| found[line.entry.id]&.include?(label) }
         end
       end
 

@@ -20,7 +20,7 @@ module ElmCup
 
       # The [Table, Line, index] that alone breaks `diet`, where it is small; nil otherwise. Oats have a rule of their own.
       def self.only(whole, diet)
-        breaking = whole.places.select { |_, line, _| line.breaks?(diet) }
+        breaking = whole.places.lazy.select { |_, line, _| line.breaks?(diet) }.first(2)
         return unless breaking.size == 1
 
         line = breaking.first[1]

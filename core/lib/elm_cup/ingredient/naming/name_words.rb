@@ -26,6 +26,8 @@ module ElmCup
 
         # One word without its plural: "berries" => "berry", "radishes" => "radish".
         def self.singular(word)
+          return word unless word.end_with?("s")
+
           case word
           when *KEEP, /(?:ss|us|is)\z/, /\A.{1,3}\z/ then word
           when /ies\z/ then word.sub(/ies\z/, "y")
