@@ -204,6 +204,11 @@ function changeCurrency() {
   border: 1px solid var(--bran);
   border-radius: var(--radius);
 }
+/* What is out of sight is laid out once it comes near. */
+.rows li {
+  content-visibility: auto;
+  contain-intrinsic-size: auto 60px;
+}
 .rows button {
   display: grid;
   grid-template-columns: minmax(0, 1fr) auto;
