@@ -10,9 +10,11 @@ RSpec.describe "Lines in cooks' hands" do
   known_misses = {
     "1 cup brown sugar" => "loose, 145 g; most cooks press it in",
     "50g hazelnuts, toasted and chopped" => "toasting takes water that the cook does not count",
-    "1/2 cup ghee" => "96 g", "2 tbsp desi ghee" => "24 g",
     "1/2 cup cashews soaked" => "soaking brings water", "50g raisins soaked in rum" => "soaking brings water",
-    "1/2 cup dalia" => "roasted gram, where others mean cracked wheat", "1 small tin evaporated milk" => "184 g"
+    "1/2 cup dalia" => "roasted gram, where others mean cracked wheat", "1 small tin evaporated milk" => "184 g",
+    "1 family size block milk chocolate" => "no pack is known by that name", "1,5 dl kaurahiutaleita" => "Finnish",
+    "1 Fläschchen Rumaroma" => "a bottle of 2 mL", "200 dates 100 nuts" => "two amounts without a measure",
+    "1 katori besan roasted" => "55 g"
   }
 
   def right?(line, reading)
@@ -36,8 +38,8 @@ RSpec.describe "Lines in cooks' hands" do
       reading = read(line.text)
       reading["status"] == "read" && !right?(line, reading) && reading["assumptions"].empty?
     }
-    expect(silent.map(&:text)).to contain_exactly("1 cup brown sugar", "1/2 cup ghee", "2 tbsp desi ghee", "1/2 cup dalia").or be_empty
-    expect(silent.size).to be <= (lines.size * 0.012).ceil
+    expect(silent.map(&:text)).to contain_exactly("1 cup brown sugar", "1/2 cup dalia")
+    expect(silent.size).to be <= lines.size * 0.01
   end
 
   # Letters that slip, order, case and plural: the same thing, with what was read said, or a question.

@@ -7,6 +7,8 @@ module ElmCup
       MOST_GRAMS = 100_000
       # Families of what is there for its taste.
       TASTES = %w[salt spice].freeze
+      NO_AMOUNT = %i[no_amount_found no_measure].freeze
+      A_LITTLE = /\A\s*(?:just\s+)?(?:an?\s+)?#{Quantity::LineReader::VAGUE.source.delete_prefix("\\A")}/i
       DATE_MOISTURE = /\b(?:soft|dry|dried|drier|moist|plump|fresh|juicy)\b/i
 
       # process "hand" or "processor"; standard a CupStandard.
@@ -62,12 +64,25 @@ module ElmCup
       end
 
       def line(text, reading, chosen)
-        return (pinch(text, chosen) if reading.fault.code == :no_amount_found) || unreadable(text, reading.fault) unless reading.readable?
+        return pinch(text, chosen, reading.fault) || unreadable(text, reading.fault) unless reading.readable?
 
         match = chosen ? choice(chosen, reading) : match(reading)
-        return flagged(text, reading, match, chosen) unless match.status == :read
+        return weigh(text, reading, match) if match.status == :read
 
-        weigh(text, reading, match)
+        (other(text, reading) unless chosen) || flagged(text, reading, match, chosen)
+      end
+
+      # "1 cup singdana / roasted peanuts": the first is not known, the other is.
+      def other(text, reading)
+        return unless reading.alternative
+
+        second = reading.with(name: reading.alternative, alternative: nil,
+          notes: reading.notes - [Quantity::NameReader.first_taken("or #{reading.alternative}")])
+        match = @matcher.match(second.name, second.preparations)
+        return unless match.status == :read
+
+        said = "we do not know “#{reading.name}”: “#{second.name}” is taken"
+        weigh(text, second, match).then { |line| line.read? ? line.with(assumptions: [said, *line.assumptions]) : nil }
       end
 
       # A squeeze is of the juice.
@@ -110,15 +125,18 @@ module ElmCup
           name: reading.name, by_weight: by_weight?(reading), terms: reading.terms)
       end
 
-      # "salt": what is there for its taste and has no amount is a pinch.
-      def pinch(text, chosen)
-        pinched = Quantity::LineReader.read("1 pinch #{text}")
+      # "salt", "a little salt": what is there for its taste and has no amount is a pinch.
+      def pinch(text, chosen, fault)
+        return unless NO_AMOUNT.include?(fault.code)
+
+        bare = (fault.code == :no_measure) ? text.sub(A_LITTLE, "") : text
+        pinched = Quantity::LineReader.read("1 pinch #{bare}")
         return unless pinched.readable?
 
         match = chosen ? choice(chosen, pinched) : match(pinched)
         return unless match.entry && TASTES.include?(match.entry.family)
 
-        weigh("1 pinch #{text}", pinched, match)
+        weigh("1 pinch #{bare}", pinched, match)
           .then { |line| line.read? ? line.with(text: text, assumptions: [*line.assumptions, "no amount: a pinch is taken"]) : nil }
       end
 

@@ -82,6 +82,8 @@ module ElmCup
 
       # How many times more or less a vague measure may be.
       GUESS_TIMES = 1.6
+      # From so many up, a number without a measure is grams of what is not counted.
+      LEAST_BARE_GRAMS = 20
       # A small tin beside the usual one.
       PACK_SIZES = {"small" => Rational(9, 20), "large" => Rational(2)}.freeze
 
@@ -121,12 +123,22 @@ module ElmCup
 
       def count(term, entry)
         sizes = @library.weights(entry.id).select(&:grams_each)
-        return Gap.new(code: :piece_weight_unknown, facts: {name: entry.name.downcase}) if sizes.empty?
+        return grams_meant(term) || Gap.new(code: :piece_weight_unknown, facts: {name: entry.name.downcase}) if sizes.empty?
 
         weight = sizes.find { |each| each.size == term.size } || (sizes.find { |each| each.size == "plain" } if @plain) ||
           sizes.find { |each| each.size == "medium" } || sizes.first
-        assume("one is taken as #{weight.grams_each.to_f.round(1).to_s.delete_suffix(".0")} g") unless term.size && weight.size == term.size
+        assume("one is taken as #{each_text(weight.grams_each)} g") unless term.size && weight.size == term.size
         [term.quantity * weight.grams_each, weight.plus_minus]
+      end
+
+      def each_text(grams) = grams.to_f.round((grams < 0.1) ? 3 : 1).to_s.delete_suffix(".0")
+
+      # "200 oats": nobody counts these, and nobody says so many of anything but grams.
+      def grams_meant(term)
+        return unless term.unit.nil? && term.inner.nil? && term.quantity >= LEAST_BARE_GRAMS
+
+        assume("no measure: taken as grams")
+        [term.quantity, 0.005]
       end
 
       def powder_scoop(term, entry)

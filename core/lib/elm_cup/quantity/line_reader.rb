@@ -25,6 +25,9 @@ module ElmCup
       # A run of such signs is looked at once, from its beginning.
       BEFORE_AMOUNT = /(?<![\s,:(–—-])(?:[\s,:(–—-]|(?<=\s)[x×](?=[\s\d]))++(?=[\d½⅓⅔¼¾⅛#]|(?:an?\s+)?(?:pinch|dash|handful)\b|a\s+few\s+drops\b|#{WORDED})/i
 
+      # What may follow an amount behind the name: nothing, what was done, or more of it.
+      BEHIND_AMOUNT = /[\s)]*(?:\z|[,(]|(?:\+|plus\b|and\b)\s|(?:(?:finely|coarsely|roughly|lightly)\s+)?(?:#{NameReader::WHAT})\b)/i
+
       # No line that anybody writes has more places where an amount may stand.
       MOST_PLACES = 12
 
@@ -87,7 +90,7 @@ module ElmCup
         term = reader.read
         return faulty(scan.fault) if scan.fault
         return if term.nil? || (term.unit.nil? && !scan.rest.match?(/\A[\s)]*(?:\([^)]*\))?\s*\z/))
-        return unless scan.check(/[\s)]*(?:\z|[,(]|(?:\+|plus\b|and\b)\s)/)
+        return unless scan.check(BEHIND_AMOUNT)
 
         finish(NameReader.new("#{@text[0...name_ends].sub(BULLET, "")} #{scan.rest}"), Amounts.of([term], reader.aside))
       end

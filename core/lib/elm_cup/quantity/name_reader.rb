@@ -7,7 +7,8 @@ module ElmCup
       FLAGS = {
         loose: /\b(?:loosely|lightly)[\s-]+packed\b/i, packed: /\b(?:(?:firmly|tightly|well)[\s-]+)?packed\b(?!\s+in\b)/i,
         to_taste: /\bto taste\b/i,
-        as_needed: /\b(?:as needed|as required|if (?:it's |it is |too )*(?:needed|necessary|dry|required|you like))\b/i,
+        as_needed: /\b(?:(?:just\ )?enough(?=\s+\p{L}+(?:\s+\p{L}+)?\s+to\b)|as\ needed|as\ required|
+          if\ (?:it's\ |it\ is\ |too\ )*(?:needed|necessary|dry|required|you\ like))\b/ix,
         optional: /\boptional(?:ly)?\b/i, divided: /\bdivided\b/i
       }.freeze
       ANY_FLAG = Regexp.union(FLAGS.values)
@@ -16,7 +17,7 @@ module ElmCup
       AMOUNT_MORE = /(?:\b(?:plus|and)|\+)\s+[\d½⅓⅔¼¾⅛][\d\s.,\/½⅓⅔¼¾⅛]*(?:#{Unit::PATTERN}\s+)?(?=(?:for|to)\b)/i
       DOING = /rolling|dusting|coating|dipping|drizzling|greasing|decorating|garnish|serving|topping|sprinkling/i
       FOR_WHAT = /#{DOING}|(?:the\s+)?(?:outside|top|coating|shell|drizzle|tin|pan)/i
-      TO_WHAT = /top|finish|serve|decorate|garnish|sprinkle|drizzle|dust|coat|dip|grease|roll(?:\s+in)?/i
+      TO_WHAT = /bind|combine|moisten|loosen|cover|top|finish|serve|decorate|garnish|sprinkle|drizzle|dust|coat|dip|grease|roll(?:\s+in)?/i
       MORE = /(?:\b(?:plus|and)|\+)\s+(?:[^,;]*\s)?(?:more|extra|some)\b.*/i
       ASIDE = /#{MORE}|(?:#{AMOUNT_MORE})?\bfor\s+(?:#{FOR_WHAT})\b.*|(?:#{AMOUNT_MORE})?\bto\s+(?:#{TO_WHAT})\b.*/i
       # A cheap look for what an aside may begin with.
@@ -30,6 +31,9 @@ module ElmCup
       # "chopped and toasted pecans": the and joins what is done, not two things.
       BOTH = /\b(#{WHAT}|pitted|peeled|shelled)\s+(?:and|&)\s+(?=(?:#{WHAT}|halved|sliced|salted|unsalted)\s+\p{L})/i
       OTHERWISE = %r{\s+or\s+|(?<!\d)\s*/\s*}i
+
+      # What is said of another choice that is passed over.
+      def self.first_taken(words) = "“#{words}” is not used: the first is taken"
 
       # name: the ingredient's words; alternative: what stood behind "or"; preparations: what stood behind commas and in brackets;
       # behind_commas: the former alone; modifiers: "heaping" and the like that stood there
@@ -71,7 +75,7 @@ module ElmCup
         end
       end
 
-      def pass_over(words) = @notes << "“#{words}” is not used: the first is taken"
+      def pass_over(words) = @notes << NameReader.first_taken(words)
 
       def take_flags(text)
         return text unless text.match?(ANY_FLAG)
@@ -98,13 +102,13 @@ module ElmCup
       end
 
       # Letters and single spaces have nothing around them to take off.
-      CLEAN = /\A(?!(?:of|the)\s)[a-z]+(?: [a-z]+)*\z/i
+      CLEAN = /\A(?!(?:of|the|some)\s)[a-z]+(?: [a-z]+)*\z/i
 
       def clean(text)
         plain = text.strip
         return plain if plain.match?(CLEAN)
 
-        text.gsub(/[()\[\]"“”*]/, " ").gsub(/\s+/, " ").sub(/\A\s*(?:of|the)\s+/i, "").gsub(/\A[\s.,:;-]+|[\s.,:;-]+\z/, "")
+        text.gsub(/[()\[\]"“”*]/, " ").gsub(/\s+/, " ").sub(/\A\s*(?:of|the|some)\s+/i, "").gsub(/\A[\s.,:;-]+|[\s.,:;-]+\z/, "")
       end
     end
   end

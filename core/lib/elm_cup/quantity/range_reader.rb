@@ -52,7 +52,7 @@ module ElmCup
       end
 
       def absurd?(number)
-        long = number.style != :word && number.to - number.from > MOST_DIGITS
+        long = @scan.string[number.from...number.to].count("0-9") > MOST_DIGITS
         long || number.value > MOST || @scan.check(/[eE][+-]?\d/)
       end
 

@@ -17,8 +17,14 @@ module ElmCup
       ARTICLE = /\s*(?:an?|one|1)\s+(?=(?:#{[*MODIFIERS.keys, *GOOD.keys].join("|")})\s+(?:[\d½⅓⅔¼¾⅛]|#{Unit::PATTERN}))/i
       # "10 x dates"
       TIMES = /\s*[x×](?=\s+[[:alpha:]])/
-      SIZE = /\s*(?:extra[\s-]+)?(large|big|medium|small)(?:[\s-]+sized?)?\b/i
+      SIZE = /\s*(?:extra[\s-]+)?(large|big|medium|small)(?:[\s-]+sized?)?\b(?!\s+spoon)/i
+      # "1/4 of a cup"
+      PART_OF_ONE = /\s+of\s+(?:an?|one)(?=\s+#{Unit::PATTERN})/i
+      # "cup and a half"
+      AND_A_PART = /[\s-]*\p{L}+\s+and\s+(?:an?|one)\s+(?:half|third|quarter)\b/i
       EACH = /\s*(?:each|a piece|apiece)\b/i
+      # "2 tbsp of honey", and as other languages have it
+      OF = /\s*(?:of|de|du|des|di|do|da)\b(?=\s)|\s*d['’](?=\p{L})/i
       # "200 g pack oat biscuits": what it came in.
       PACK = /\s+(?:#{Unit::ALL.select { |unit| unit.kind == :container }.flat_map(&:names).join("|")})\s+(?=(?:of\s+)?[[:alpha:]])/i
       # "(1 stick; 113 g)": a weight by custom beside one that is said.
@@ -72,7 +78,7 @@ module ElmCup
       def read_bare(modifiers)
         read_size
         unit = @units.ahead
-        bare = unit && (modifiers.any? || BARE_UNITS.include?(unit.id))
+        bare = unit && (modifiers.any? || BARE_UNITS.include?(unit.id) || @scan.check(AND_A_PART))
         return unless bare || @units.numbered_scoop_ahead?
 
         @scan.skip(/\s*/)
@@ -82,6 +88,7 @@ module ElmCup
 
       def finish(low, high, modifiers)
         size = read_size
+        @scan.skip(PART_OF_ONE)
         inner = @measured.inner
         @scan.skip(TIMES) unless inner
         modifiers += read_modifiers
@@ -126,7 +133,7 @@ module ElmCup
 
       def read_behind(term)
         term = read_bracket(read_other_way(term))
-        @scan.skip(/\s*of\b/i)
+        @scan.skip(OF)
         term
       end
 

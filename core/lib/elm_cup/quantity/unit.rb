@@ -34,10 +34,13 @@ module ElmCup
         end
       end
 
+      # "cuillère à soupe" and what is short for it, up to the last word.
+      FRENCH_SPOONS = ["cuillères à", "cuillère à", "cuilleres a", "cuillere a", "c. à", "c à", "c. a", "c a"].freeze
+
       # `names` are matched whatever their case, `exact_names` only as written: T is a tablespoon, t a teaspoon.
       # Ounce and pound: NIST Handbook 44, Appendix C. Pinch, dash, drop, handful, stick, dessertspoon: common practice.
       ALL = [
-        new(:gram, :mass, "grams,gram,grammes,gramme,gms,gm,gr,g", size: 1),
+        new(:gram, :mass, "grams,gram,grammes,gramme,gramm,grms,grm,gms,gm,grs,gr,g", size: 1),
         new(:kilogram, :mass, "kilograms,kilogram,kilos,kilo,kgs,kg", size: 1000),
         new(:milligram, :mass, "milligrams,milligram,mg", size: "1/1000"),
         new(:ounce, :mass, "ounces,ounce,ozs,oz", size: "28.349523125"),
@@ -47,10 +50,12 @@ module ElmCup
         new(:decilitre, :volume, "decilitres,deciliters,decilitre,deciliter,dl", size: 100),
         new(:litre, :volume, "litres,liters,litre,liter,l", size: 1000),
         new(:cup, :household, "cups,cup,cp,c", household: :cup, size: 1),
-        new(:tablespoon, :household, "tablespoons,tablespoon,tablespoonfuls,tablespoonful,spsk,msk,tbsps,tbsp,tbs,tbls,tblsp,tbl,tb",
-          household: :tablespoon, size: 1, exact: "T EL"),
-        new(:teaspoon, :household, "teaspoons,teaspoon,teaspoonfuls,teaspoonful,tsk,tsps,tsp,ts", household: :teaspoon, size: 1,
-          exact: "t TL"),
+        new(:tablespoon, :household, "tablespoons,tablespoon,tablespoonfuls,tablespoonful,spsk,msk,tbsps,tbsp,tbs,tbls,tblsp,tbl,tb," \
+          "esslöffel,eetlepels,eetlepel,#{FRENCH_SPOONS.map { |spoon| "#{spoon} soupe" }.join(",")},cucharadas,cucharada,cucchiai," \
+          "cucchiaio,colheres de sopa,colher de sopa", household: :tablespoon, size: 1, exact: "T EL"),
+        new(:teaspoon, :household, "teaspoons,teaspoon,teaspoonfuls,teaspoonful,tsk,tsps,tsp,ts,teelöffel,theelepels," \
+          "theelepel,#{FRENCH_SPOONS.map { |spoon| "#{spoon} café" }.join(",")},cucharaditas,cucharadita,cucchiaini,cucchiaino," \
+          "colheres de chá,colher de chá", household: :teaspoon, size: 1, exact: "t TL"),
         new(:dessertspoon, :household, "dessertspoons,dessertspoon,dessertspoonfuls,dessertspoonful,dstsp,dsp", household: :teaspoon,
           size: 2),
         new(:fluid_ounce, :household, "fluid ounces,fluid ounce,fl. oz,fl oz,floz", household: :fluid_ounce, size: 1),
@@ -66,13 +71,20 @@ module ElmCup
           "smidgen" => "1/32"}.map { |word, size|
           new(word.to_sym, :household, "#{word}s,#{word}", household: :teaspoon, size: size, guess: true)
         },
+        new(:spoon, :household, "spoonfuls,spoonful,spoons,spoon,big spoons,big spoon,large spoons,large spoon", household: :tablespoon,
+          size: 1, guess: true),
+        new(:small_spoon, :household, "small spoons,small spoon,little spoons,little spoon", household: :teaspoon, size: 1, guess: true),
+        new(:glass, :volume, "glasses,glass,glassfuls,glassful", size: 200, guess: true),
+        new(:mug, :volume, "mugs,mug,mugfuls,mugful", size: 300, guess: true),
+        new(:teacup, :volume, "teacups,teacup,tea cups,tea cup", size: 150, guess: true),
+        new(:katori, :volume, "katoris,katori,vatis,vati", size: 150, guess: true),
         new(:knob, :mass, "knobs,knob", size: 12, guess: true),
         new(:shot, :volume, "shots,shot", size: 30, guess: true),
         new(:handful, :handful, "handfuls,handful,handsful", size: 30),
         new(:stick, :stick, "sticks,stick", size: "113.4"),
         new(:scoop, :scoop, "scoops,scoop"),
         new(:can, :container, "cans,can,tins,tin"),
-        new(:bag, :container, "bags,bag,packets,packet,packages,package,pkgs,pkg,pkts,pkt,packs,pack,pouches,pouch,sachets,sachet,envelopes,envelope"),
+        new(:bag, :container, "bags,bag,packets,packet,packages,package,pkgs,pkg,pkts,pkt,packs,pack,pouches,pouch,sachets,sachet,päckchen,pck,envelopes,envelope"),
         new(:jar, :container, "jars,jar,tubs,tub,pots,pot,punnets,punnet,bottles,bottle,cartons,carton,boxes,box"),
         new(:bar, :container, "bars,bar,blocks,block,slabs,slab"),
         new(:sleeve, :container, "sleeves,sleeve"),

@@ -184,6 +184,8 @@ module ElmCup
         def by_noun(name, words, slips)
           run = @last_noun.runs(words).find { |each| certain_of(each.words.join(" "), each.words) } or return
           match = certain_of(run.words.join(" "), run.words)
+          own = one_like(run, match) and return said(read(own, ASSUMED, [taken_as(name, own)], senses: match.senses), BY_NOUN, slips)
+
           passed = run.passed.reject { |word| @library.descriptors.key?(word) }
           words_passed = if passed.any?
             "; #{passed.map { |word| "“#{word}”" }.join(" and ")} #{(passed.size > 1) ? "are" : "is"} passed over"
@@ -200,6 +202,14 @@ module ElmCup
           said(read(kind.entry, BY_KIND, [], senses: senses), BY_KIND,
             [*slips, "We do not know “#{name}”: taken as #{kind.entry.name.downcase}, the closest there is"])
             .with(rough: true, possible: AllergenWords.in(name))
+        end
+
+        # "goat curd cheese", where the noun is a plain word: a row of the same family that the words before it name.
+        def one_like(run, match)
+          return if match.confidence > ASSUMED
+
+          named = foods(run.passed).select { |entry| entry.family == match.entry.family }
+          named.first if named.one? && NameWords.of(named.first.name).intersect?(run.passed)
         end
 
         # Entries that words are the names of, one or two together: what they hold may be in what they stand before.
