@@ -14,7 +14,8 @@ RSpec.describe "Lines in cooks' hands" do
     "1/2 cup dalia" => "roasted gram, where others mean cracked wheat", "1 small tin evaporated milk" => "184 g",
     "1 family size block milk chocolate" => "no pack is known by that name", "1,5 dl kaurahiutaleita" => "Finnish",
     "1 Fläschchen Rumaroma" => "a bottle of 2 mL", "200 dates 100 nuts" => "two amounts without a measure",
-    "1 katori besan roasted" => "55 g"
+    "1 katori besan roasted" => "55 g",
+    "2 tbsp coconut oil liquid" => "asked", "1 bag caramels unwrapped" => "200 g"
   }
 
   def right?(line, reading)

@@ -22,6 +22,8 @@ module ElmCup
       # "plus 50 g more for drizzling", "plus 2 tbsp to roll"
       MORE = /\A(?<amount>.*?)\s*\b(?:more|extra)?\s*(?<what>\b(?:for|to)\s+\p{L}.*)\z/i
       NUMBER = %r{\A[\d½⅓⅔¼¾⅛\s/.,]+\z}
+      # "zest and juice of 1 lime"
+      ZEST_AND_JUICE = /\A\W*(?<first>(?:(?:finely\s+)?grated\s+)?(?:zest|rind)|juice)\s*(?:and|&|\+)\s*(?<second>(?:grated\s+)?(?:zest|rind)|juice)\s+of\s+(?<what>\S.*)\z/i
       # No line that anybody writes has more places where it may be parted.
       MOST = 8
 
@@ -38,10 +40,15 @@ module ElmCup
       def lines
         return [@text] if @depth >= MOST || @text.length > LineReader::MAX_LENGTH || !@text.valid_encoding?
 
-        refused || tail || [@text]
+        both_of_it || refused || tail || [@text]
       end
 
       private
+
+      def both_of_it
+        found = ZEST_AND_JUICE.match(@text) or return
+        [found[:first], found[:second]].map { |part| "#{part} of #{found[:what]}" }
+      end
 
       # Where the reader itself says that a second thing begins.
       def refused

@@ -23,13 +23,15 @@ module ElmCup
       # A cheap look for what an aside may begin with.
       ASIDE_BEGINS = /\b(?:plus|and|for|to)\b|\+/i
       # "dates soaked 1 h", "walnuts toasted and chopped": what is done stands behind the name without a comma.
-      WHAT = /soaked|drained|toasted|roasted|blanched|skinned|rehydrated|chopped|ground|melted|mashed|crushed|softened/i
-      UNTIL = /\s*\z|\s+(?:and|&|in|for|overnight|until|with|then|over|to|half|an?|about|\d)\b/i
-      DONE = /\s+(?:(?:finely|coarsely|roughly|lightly|well)\s+)?(?:#{WHAT})(?=#{UNTIL}).*/i
+      WHAT = /soaked|drained|toasted|roasted|blanched|skinned|rehydrated|chopped|ground|melted|mashed|crushed|softened|blitzed|whizzed|pulsed|
+        processed|grated|cubed|diced|sliced|halved|quartered|cut|broken|torn|thawed|defrosted|cooled|chilled|warmed|pureed|crumbled/xi
+      UNTIL = /\s*\z|\s+(?:and|&|in|into|for|overnight|until|with|then|over|to|half|an?|about|\d)\b/i
+      DONE = /\s+(?:(?:finely|coarsely|roughly|lightly|well)\s+)?(?:#{WHAT})(?=#{UNTIL}).*|\s+(?:that|which)\s+.*/i
       # What may stand before a name and is none itself: "finely chopped and toasted".
       ONLY_DONE = /\A(?:(?:finely|coarsely|roughly|lightly|freshly|dry|well|and|pitted|peeled|shelled|#{WHAT})\s*)*\z/i
       # "chopped and toasted pecans": the and joins what is done, not two things.
       BOTH = /\b(#{WHAT}|pitted|peeled|shelled)\s+(?:and|&)\s+(?=(?:#{WHAT}|halved|sliced|salted|unsalted)\s+\p{L})/i
+      PART_ONLY = /\A(?:(?:just\s+)?(?:the\s+)?(?:juice|zest)(?:d|\s+only)?|juiced|zested)\z/i
       OTHERWISE = %r{\s+or\s+|(?<!\d)\s*/\s*}i
 
       # What is said of another choice that is passed over.
@@ -57,10 +59,19 @@ module ElmCup
         pass_over("or #{@alternative}") if @alternative
         @behind_commas = parts(tail)
         @preparations = @behind_commas + parts(brackets)
+        of_a_part
         @modifiers, @preparations = @preparations.partition { |part| TermReader::MODIFIERS.key?(part.downcase) }
       end
 
       private
+
+      # "2 limes, juice only": the juice of them.
+      def of_a_part
+        said = @preparations.find { |part| part.match?(PART_ONLY) } or return
+        @name = "#{@name} #{said[/juice|zest/i].downcase}"
+        @preparations -= [said]
+        @behind_commas -= [said]
+      end
 
       # [name, what is done to it or nil]
       def parted(head)
