@@ -61,6 +61,26 @@ RSpec.describe "A typed line" do
     expect(read("salt, to taste")).to include("grams" => 0.0, "notes" => include(/counted as nothing/))
   end
 
+  it "takes so many of what nobody counts as grams, and says so" do
+    expect(read("200 oats")).to include("grams" => 200.0, "assumptions" => include("no measure: taken as grams"))
+    expect(read("5 oats")["status"]).to eq("unreadable")
+    expect(read("20 dates")["grams"]).to be > 200
+  end
+
+  it "takes the other choice where the first is not known, and says so" do
+    line = read("1 cup flumph or roasted peanuts")
+    expect(line).to include("ingredient" => "peanuts", "assumptions" => include("we do not know “flumph”: “roasted peanuts” is taken"))
+    expect(line["notes"]).not_to include(/the first is taken/)
+    expect(read("1 cup honey or flumph")).to include("ingredient" => "honey")
+    expect(read("1 cup flumph or blarg")["status"]).to eq("unknown")
+  end
+
+  it "takes the row that the words before a plain noun name" do
+    expect(read("200 g goat mascarpone cheese")).to include("ingredient" => "mascarpone", "assumptions" => include(/taken as mascarpone/))
+    expect(read("1 cup fresh coconut")["ingredient"]).to eq("coconut-fresh")
+    expect(read("3 tbsp defatted almond flour")).to include("ingredient" => "flour-any", "assumptions" => include(/do not know/))
+  end
+
   it "takes a plain word in its usual sense, and says so" do
     {"2 tbsp butter" => "dairy-butter", "1 cup milk" => "milk-whole", "1 cup chocolate" => "chocolate-dark",
      "2 tbsp nut butter" => "almond-butter", "2 tbsp syrup" => "maple", "1 cup oats" => "oats-rolled"}.each do |text, id|

@@ -9,6 +9,9 @@ RSpec.describe ElmCup::Quantity::Apart do
     "1 tsp espresso powder dissolved in 2 tsp hot water" => ["1 tsp espresso powder", "2 tsp hot water"],
     "biscuits 200 g, crushed and mixed with 80 g melted butter" => ["biscuits 200 g, crushed", "80 g melted butter"],
     "2 cups dates and 1 cup nuts and a pinch of salt" => ["2 cups dates", "1 cup nuts", "a pinch of salt"],
+    "zest and juice of 1 lime" => ["zest of 1 lime", "juice of 1 lime"],
+    "juice & grated zest of 2 lemons" => ["juice of 2 lemons", "grated zest of 2 lemons"],
+    "dark choc 70% 150 g melted with 10 g coconut oil" => ["dark choc 70% 150 g melted", "10 g coconut oil"],
     "2 tbsp chia in 6 tbsp water" => ["2 tbsp chia", "6 tbsp water"],
     "1 cup oats, 90 g butter, melted" => ["1 cup oats", "90 g butter, melted"]
   }.each do |text, lines|
@@ -38,6 +41,8 @@ RSpec.describe ElmCup::Quantity::Apart do
     expect(line["notes"]).to include("“1 tbsp coconut oil” is not counted: put it on a line of its own")
     expect(ElmCup.read_line("1 cup oats, 90 g butter, melted")).to include("status" => "unreadable",
       "apart" => ["1 cup oats", "90 g butter, melted"])
+    expect(ElmCup.read_line("zest and juice of 1 lime")).to include("apart" => ["zest of 1 lime", "juice of 1 lime"],
+      "message" => "Several things in one line; put each on a line of its own")
     expect(ElmCup.read_line("1/3 cup honey, plus 1 tbsp if dry")["notes"]).to include("“plus 1 tbsp” is not counted")
     expect(ElmCup.read_line("1 cup oats")).not_to have_key("apart")
     expect(ElmCup.read_line("12 soft dates, blended to a paste with 2 tbsp hot water")).not_to have_key("apart")

@@ -53,9 +53,13 @@ module ElmCup
         # Water that a preparation takes in is counted with it.
         rest = apart.drop(1).reject { |each| text.match?(Preparation::WITH_WATER) && each.match?(/\bwater\b/i) }
         return line if rest.empty?
-        return line.with(apart: apart) unless line.read?
+        return line.with(apart: apart, message: several(line, reading)) unless line.read?
 
         line.with(apart: apart, notes: [*line.notes, FaultWords.say(:rest_not_counted, rest: rest.join("”, “"))])
+      end
+
+      def several(line, reading)
+        (reading.fault&.code == :two_ingredients) ? line.message : FaultWords.say(:several_in_one)
       end
 
       def same_name?(text, was)

@@ -31,7 +31,7 @@ module ElmCup
       ONLY_DONE = /\A(?:(?:finely|coarsely|roughly|lightly|freshly|dry|well|and|pitted|peeled|shelled|#{WHAT})\s*)*\z/i
       # "chopped and toasted pecans": the and joins what is done, not two things.
       BOTH = /\b(#{WHAT}|pitted|peeled|shelled)\s+(?:and|&)\s+(?=(?:#{WHAT}|halved|sliced|salted|unsalted)\s+\p{L})/i
-      PART_ONLY = /\A(?:(?:just\s+)?(?:the\s+)?(?:juice|zest)(?:d|\s+only)?|juiced|zested)\z/i
+      PART_ONLY = /\A(?:(?:just\s+)?(?:the\s+)?(?:juice|zest)(?:\s+only)?)\z/i
       OTHERWISE = %r{\s+or\s+|(?<!\d)\s*/\s*}i
 
       # What is said of another choice that is passed over.
