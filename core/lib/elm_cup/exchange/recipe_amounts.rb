@@ -9,7 +9,9 @@ module ElmCup
       BEGINS = /(?<![\p{L}\d.,\/])(?<more>(?:another|a\s+further)\s+)?(?:about\s+)?(?:[\d½⅓⅔¼¾⅛]|(?:#{NUMBERS})\s+(?:(?:good|big|large|small|heaped|heaping|level|rounded)\s+)?#{Quantity::Unit::PATTERN}(?!\p{L})|(?<=another\s)#{Quantity::Unit::PATTERN}(?!\p{L}))/io
       DONE = "mixed|melted|dissolved|stirred|blended|whisked|warmed|heated"
       GOES_ON = "and|then|with|w/|into|in|over|until|for|to|on|before|while|plus|together|by|if|per|each"
-      ENDS = %r{[,;:!?()]|\.(?=\s|\z)|(?<=\s)(?:#{GOES_ON})(?=\s)|(?<=\s)(?:#{DONE})(?=\s+(?:with|w/|in|into)\b)}io
+      # Another amount: "add 3c quick oats 1/2 c pb 1 t vanilla"
+      NEXT = %r{(?<=[\p{L})]\s)(?=[\d½⅓⅔¼¾⅛][\d.,/½⅓⅔¼¾⅛]*\s*#{Quantity::Unit::PATTERN}(?!\p{L}))}
+      ENDS = %r{[,;:!?()]|\.(?=\s|\z)|(?<=\s)(?:#{GOES_ON})(?=\s)|(?<=\s)(?:#{DONE})(?=\s+(?:with|w/|in|into)\b)|#{NEXT}}io
       # Sentences that say perhaps.
       PERHAPS = /\b(?:if|unless|optional\w*|instead|substitut\w*|swap|or use|could|depending)\b/i
       # What the last of these words before an amount says it is for.

@@ -20,6 +20,7 @@ module ElmCup
       NO_AMOUNT = /\A(?:\d+[- ]ingredients?\b|(?:two|three|four|five|six)(?:-\p{L}|\s+ingredients?\b)|\d\.\d\s*\/\s*5\b|\d(?:\.\d)?\s+(?:from|stars?|out of)\b|#{TIME_OR_LENGTH})/i
       # "A layered slice for the interval table" is prose, "a pinch of salt" is not.
       MOST_WORDS = 9
+      FIRST_OF_SEVERAL = /\s[&+]\s|[,;]/
 
       # A heading without what is put around its name.
       def bare(text)
@@ -39,7 +40,13 @@ module ElmCup
         return true if RecipeCitrus.apart(text)
         return amount?(text) if text.match?(/\A[^\p{L}]{0,3}[\d½⅓⅔¼¾⅛]/)
 
-        text.match?(AMOUNT_WORDS) && text.split.size <= MOST_WORDS && !text.match?(/[.!?]\z/) && amount?(text)
+        text.match?(AMOUNT_WORDS) && !text.match?(/[.!?]\z/) && ((text.split.size <= MOST_WORDS) ? amount?(text) : measured_first?(text))
+      end
+
+      # A long line whose first words are a measure of something: "a jar of peanut butter (350 g), half of it smooth; 60 ml maple".
+      def measured_first?(text)
+        first = text.split(FIRST_OF_SEVERAL).first
+        first.split.size <= MOST_WORDS && of_known?(first) && reading(first).terms.any?(&:unit)
       end
 
       # It ends with one: "Rolled oats, 90 g".

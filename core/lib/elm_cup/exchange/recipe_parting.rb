@@ -13,6 +13,8 @@ module ElmCup
       DASHES = /\s+[–—-]\s+/
       # "a little water, 1 tsp at a time"
       AT_A_TIME = /\A(?:a\s+(?:little|bit\s+of|splash\s+of)\s+)?(?<name>\p{L}[^,\d]*),?\s+(?<amount>\d[^,]*?)\s+at\s+a\s+time\b/i
+      # What goes on with the amount behind it: "soaked in 60 ml water" is none of its own.
+      JOINED = /(?<!\p{L})(?:in|into|with|w\/|and|plus|or|to|of|for|about|than|by|x)\z/i
       ALSO = /\s+and\s+(?=\d|[½⅓⅔¼¾⅛]|an?\s+(?:pinch|handful|dash|drop|few)\b)/i
 
       private
@@ -36,6 +38,9 @@ module ElmCup
         end
         citrus = RecipeCitrus.apart(text)
         return citrus if citrus
+
+        bare = text.split(RecipeAmounts::NEXT).map(&:strip)
+        return bare if bare.size > 1 && bare.all? { |part| another?(part) && !part.match?(JOINED) }
 
         slowly = AT_A_TIME.match(text)
         return ["#{slowly[:amount]} #{slowly[:name].strip}, as needed"] if slowly

@@ -30,6 +30,10 @@ module ElmCup
       DASH = /\s+[–—-]\s+/
       # "Rum balls: crush 250 g biscuits", "Fridge cake. Melt 100 g butter"
       NAMED_FIRST = /\A(?<name>[^.:!?,\d]{3,60})[.:]\s/
+      # "top is 150 g milk choc": a part and what it takes, in a sentence.
+      PART_IS = /\A(?:(?:the|your)\s+)?(?<part>\p{L}+(?:\s\p{L}+)?)\s+(?:is|are|was|=|needs?|takes?|gets?|has)\s+(?:just\s+|about\s+)?(?=\S)/i
+      # "and then for the middle: …", "next, the base: …"
+      SPOKEN = /\A(?:(?:and|then|now|next|so|ok(?:ay)?|finally|lastly|after that|also)[,:]?\s+)+(?=for\s|the\s|[\d½⅓⅔¼¾⅛]|an?\s|half\s)/i
       # The buttons of a page that make a batch larger there.
       MULTIPLES = /\A(?:\d+x\s*)+\z/i
 
@@ -168,7 +172,18 @@ module ElmCup
         @draft.component(words, line.text) if section.nil?
       end
 
+      # "top is 150 g milk choc" opens a part of that name.
+      def part_said(line)
+        found = PART_IS.match(line.text) or return
+        return unless RecipeWords.part?(found[:part]) && amount_first?(found.post_match)
+
+        inline(found[:part], found.post_match, line.text)
+        true
+      end
+
       def ingredient_or_else(line)
+        line = line.with(text: line.text.sub(SPOKEN, ""))
+        return if part_said(line)
         return entitle(line.text) if titled_yield?(line.text)
 
         needed = needed(line.text)

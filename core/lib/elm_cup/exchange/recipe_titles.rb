@@ -16,6 +16,8 @@ module ElmCup
       EATEN = /[\s,(–-]*\bserves\s+\d.*\z/i
       ASKING = /why|how|can|could|what|when|where|do|does|is|are/i
       CHATTER = /\A(?:#{ASKING}|these|this|those|jump|print|pin|save|you|i|we|hi|hello|hey|ok|okay|thanks?|only|\d+ (?:min|ingredients?))\b|\A(?:yes|no)[,.!]|\?\z|[»›]/i
+      # "Sure! Fridge bars", "hiya love, the squares"
+      GREETED = /\A(?:sure|hiya|hi|hello|hey|right|here(?:'s|’s|\sis|\syou\sgo|\sit\sis)?|as promised)(?:\s\p{L}+)?\s*[,!:.]+\s*(?=\p{L})/i
       MOST_TITLE_WORDS = 12
 
       private
@@ -54,7 +56,7 @@ module ElmCup
 
       # Takes a name, and what the card makes where that stands behind it.
       def entitle(text)
-        text = text.sub(EATEN, "")
+        text = text.sub(GREETED, "").sub(EATEN, "")
         behind = [IN_BRACKETS, BEHIND_NAME].lazy.filter_map { |pattern| pattern.match(text) }.first if text.match?(/\d/)
         made = behind && RecipeYield.of_title(behind[:yield])
         return @draft.title(text) unless made && behind.pre_match.match?(/\p{L}/)

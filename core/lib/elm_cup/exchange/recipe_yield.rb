@@ -12,7 +12,7 @@ module ElmCup
         "twelve" => 12,
         "sixteen" => 16, "twenty" => 20, "thirty" => 30, "forty" => 40, "fifty" => 50
       }.freeze
-      HALF_DOZEN = /(?<half>\s*(?:1\/2|½))?(?<dozen>\s+doz(?:en|\.)?)/i
+      HALF_DOZEN = /(?<half>\s*(?:1\/2|½))?(?<dozen>\s+(?:doz(?:en|\.)?|dz\.?))/i
       NUMBER = /(?<low>\d{1,4}(?:ish)?|#{WORDS.keys.join("|")})(?:\s*(?:-|–|—|to|or)\s*(?<high>\d{1,4}))?(?:#{HALF_DOZEN})?/i
       # Up to two words between the number and its piece: "18 small round balls", and no other number.
       NAMED = /(?<![\d.,\/½x×])\b#{NUMBER}\s+(?:(?!\d|(?:cm|mm|inch(?:es)?|in|x|g|grams?|ml|oz)\s)[a-z-]+\s+){0,2}?#{NOUN}/i
@@ -42,7 +42,7 @@ module ElmCup
       # "Roll 20."
       SHAPED_BARE = /\b(?:roll|cut|scoop|shape)\s+#{ABOUT}\s*#{NUMBER}(?=\s*(?:[.!;,)]|\z))/i
       # "3 dozen."
-      DOZENS = /(?:\A|[.;!]\s*)(?<low>\d{1,3})(?<high>)(?<half>\s*(?:1\/2|½))?(?<dozen>\s+doz(?:en|\.)?)\s*[.!]?\z/i
+      DOZENS = /(?:\A|[.;!]\s*)(?<low>\d{1,3})(?<high>)(?<half>\s*(?:1\/2|½))?(?<dozen>\s+(?:doz(?:en|\.)?|dz\.?))\s*[.!]?\z/i
       # "20 x 15 g"
       TIMES = /\A\s*(?:makes\s+)?#{ABOUT}\s*#{NUMBER}\s*[x×]\s*\d+(?:[.,]\d+)?\s*g\b/i
       # "24ish", "20 or so"
@@ -77,7 +77,8 @@ module ElmCup
 
         # The same of what stands behind a name: "16 squares", "20 x 15 g", "ca. 25 stk".
         def of_title(text)
-          of(text) || of_field(text) || count(ALONE.match(text.strip)) || count(TIMES.match(text), least: 2)
+          of(text) || of_field(text) || count(ALONE.match(text.strip)) || count(TIMES.match(text), least: 2) ||
+            (of_step(text) if text.match?(DOES))
         end
 
         # The same of a line of nothing else: "24ish", "15 pieces", "cuts into 12".

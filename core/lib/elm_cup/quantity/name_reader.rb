@@ -24,8 +24,9 @@ module ElmCup
       ASIDE_BEGINS = /\b(?:plus|and|for|to)\b|\+/i
       # "dates soaked 1 h", "walnuts toasted and chopped": what is done stands behind the name without a comma.
       WHAT = /soaked|drained|toasted|roasted|blanched|skinned|rehydrated|chopped|ground|melted|mashed|crushed|softened|blitzed|whizzed|pulsed|
-        processed|grated|cubed|diced|sliced|halved|quartered|cut|broken|torn|thawed|defrosted|cooled|chilled|warmed|pureed|crumbled/xi
-      UNTIL = /\s*\z|\s+(?:and|&|in|into|for|overnight|until|with|then|over|to|half|an?|about|\d)\b/i
+        processed|grated|cubed|diced|sliced|halved|quartered|cut|broken|torn|thawed|defrosted|cooled|chilled|warmed|pureed|crumbled|
+        bashed|smashed/xi
+      UNTIL = /\s*\z|\s+(?:and|&|in|into|up|down|for|overnight|until|with|then|over|to|half|an?|about|\d)\b/i
       DONE = /\s+(?:(?:finely|coarsely|roughly|lightly|well)\s+)?(?:#{WHAT})(?=#{UNTIL}).*|\s+(?:that|which)\s+.*/i
       # What may stand before a name and is none itself: "finely chopped and toasted".
       ONLY_DONE = /\A(?:(?:finely|coarsely|roughly|lightly|freshly|dry|well|and|pitted|peeled|shelled|#{WHAT})\s*)*\z/i
