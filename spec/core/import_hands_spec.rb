@@ -37,6 +37,11 @@ RSpec.describe "An import from many hands" do
     end
   end
 
+  it "reads a chat that lost its line ends as the same chat" do
+    together = ElmCup.import(File.read(File.join(folder, "aunt.txt")).delete("\n"))
+    expect(ingredients(together)).to eq(meant["aunt"]["parts"])
+  end
+
   describe "loses no amount" do
     # A number with a unit behind it.
     token = %r{(?<![\p{L}\d.,/])\d+(?:[.,]\d+)?\s*(?:g|kg|ml|oz|lb|tbsp|tsp|cups?|c|T|t)\b}i

@@ -11,7 +11,8 @@ module ElmCup
       GOES_ON = "and|then|with|w/|into|in|over|until|for|to|on|before|while|plus|together|by|if|per|each"
       # Another amount: "add 3c quick oats 1/2 c pb 1 t vanilla"
       NEXT = %r{(?<=[\p{L})]\s)(?=[\d½⅓⅔¼¾⅛][\d.,/½⅓⅔¼¾⅛]*\s*#{Quantity::Unit::PATTERN}(?!\p{L}))}
-      ENDS = %r{[,;:!?()]|\.(?=\s|\z)|(?<=\s)(?:#{GOES_ON})(?=\s)|(?<=\s)(?:#{DONE})(?=\s+(?:with|w/|in|into)\b)|#{NEXT}}io
+      SIGNS = %r{[,;:!?()]|(?<=\s)[&+/](?=\s)|\.(?=\s|\z)}
+      ENDS = %r{#{SIGNS}|(?<=\s)(?:#{GOES_ON})(?=\s)|(?<=\s)(?:#{DONE})(?=\s+(?:with|w/|in|into)\b)|#{NEXT}}io
       # Sentences that say perhaps.
       PERHAPS = /\b(?:if|unless|optional\w*|instead|substitut\w*|swap|or use|could|depending)\b/i
       # What the last of these words before an amount says it is for.

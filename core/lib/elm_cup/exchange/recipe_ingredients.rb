@@ -6,6 +6,7 @@ module ElmCup
     # what was read so far.
     module RecipeIngredients
       SEASONINGS = %w[salt spice flavour].freeze
+      OR_ELSE = /\Aor\s+(?=[\d½⅓⅔¼¾⅛]|an?\s)/i
       NOTHING = :no_amount_found
       TO_TASTE = ", to taste"
       # Where a sentence ends and another begins.
@@ -75,7 +76,7 @@ module ElmCup
       def goes_back?(text) = amount_first?(text) && !text.end_with?(".") && of_known?(text)
 
       def ingredient(text)
-        return unused_alternative(text) if @instead
+        return unused_alternative(text) if @instead || (text.match?(OR_ELSE) && @draft.begun?)
 
         return if behind_its_name?(text)
 

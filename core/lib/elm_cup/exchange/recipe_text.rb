@@ -34,6 +34,8 @@ module ElmCup
       PART_IS = /\A(?:(?:the|your)\s+)?(?<part>\p{L}+(?:\s\p{L}+)?)\s+(?:is|are|was|=|needs?|takes?|gets?|has)\s+(?:just\s+|about\s+)?(?=\S)/i
       # "and then for the middle: …", "next, the base: …"
       SPOKEN = /\A(?:(?:and|then|now|next|so|ok(?:ay)?|finally|lastly|after that|also)[,:]?\s+)+(?=for\s|the\s|[\d½⅓⅔¼¾⅛]|an?\s|half\s)/i
+      # "Mix & roll. Dip in:" heads what it is dipped in.
+      LAST_SENTENCE = /(?<=\p{L}[.!?])\s+/
       # The buttons of a page that make a batch larger there.
       MULTIPLES = /\A(?:\d+x\s*)+\z/i
 
@@ -169,7 +171,7 @@ module ElmCup
         return entitle(line.text) if section.nil? && title?(line)
 
         @mode = :ingredients
-        @draft.component(words, line.text) if section.nil?
+        @draft.component(words.split(LAST_SENTENCE).last, line.text) if section.nil?
       end
 
       # "top is 150 g milk choc" opens a part of that name.

@@ -38,6 +38,8 @@ module ElmCup
       # "12 bites" between others: no amount of an ingredient.
       FIELD = /\A#{ABOUT}\s*#{NUMBER}\s+(?:[a-z-]+\s+){0,2}?(?:pieces?|bites?|balls?|truffles?|cookies|bonbons?|clusters?|fingers?|squares?|slices?)\z/i
       FOR = /\A\W*(?:recipe\s+)?for\s+(?:[^.;\n]{1,20},\s*)?#{ABOUT}\s*#{NAMED}(?=\s*(?:[,.;:)]|\z|you\b))/i
+      # "Roll into 20 x 18 g balls"
+      INTO_TIMES = /\b(?:roll|shape|form|divide|make|portion)\w*\b[^.;\d]{0,40}?#{NUMBER}\s*[x×]\s*\d+(?:[.,]\d+)?\s*g\b/i
       GET = /\b(?:you(?:['’]ll|\s+will|\s+should)?\s+(?:get|have)|gives)\s+/i
       # "Roll 20."
       SHAPED_BARE = /\b(?:roll|cut|scoop|shape)\s+#{ABOUT}\s*#{NUMBER}(?=\s*(?:[.!;,)]|\z))/i
@@ -71,13 +73,14 @@ module ElmCup
         def of_step(text)
           count(INTO.match(text), least: 2) || after_word(/\b(?:makes|yields?)\b\s*:?\s*/i, text) || after_word(GET, text) ||
             grid(GRID.match(text)) ||
-            [BEHIND, SHAPED, ALONE, SAID_ABOUT, WEIGHED, DOZENS].lazy.filter_map { |pattern| count(pattern.match(text), least: 2) }.first ||
+            [INTO_TIMES, BEHIND, SHAPED, ALONE, SAID_ABOUT, WEIGHED, DOZENS].lazy
+              .filter_map { |pattern| count(pattern.match(text), least: 2) }.first ||
             [INTO_BARE, SHAPED_BARE].lazy.filter_map { |pattern| count(pattern.match(text), least: LEAST_BARE) }.first
         end
 
         # The same of what stands behind a name: "16 squares", "20 x 15 g", "ca. 25 stk".
         def of_title(text)
-          of(text) || of_field(text) || count(ALONE.match(text.strip)) || count(TIMES.match(text), least: 2) ||
+          of(text) || of_field(text) || count(ALONE.match(text.strip)) || count(TIMES.match(text), least: 2) || count(DOZENS.match(text)) ||
             (of_step(text) if text.match?(DOES))
         end
 

@@ -58,6 +58,16 @@ module ElmCup
         line.with(apart: apart, notes: [*line.notes, FaultWords.say(:rest_not_counted, rest: rest.join("”, “"))])
       end
 
+      def instead(reading) = "we do not know “#{reading.name}”: “#{reading.alternative}” is taken"
+
+      # "1/2 bar paraffin or 2 tbsp shortening"
+      def with_amount(reading)
+        line = line(reading.alternative, Quantity::LineReader.read(reading.alternative), nil)
+        return unless line.read?
+
+        line.with(text: reading.text, assumptions: [instead(reading), *line.assumptions])
+      end
+
       def several(line, reading)
         (reading.fault&.code == :two_ingredients) ? line.message : FaultWords.say(:several_in_one)
       end
@@ -79,14 +89,14 @@ module ElmCup
       # "1 cup singdana / roasted peanuts": the first is not known, the other is.
       def other(text, reading)
         return unless reading.alternative
+        return with_amount(reading) if reading.alternative.match?(/\A[\d½⅓⅔¼¾⅛]/)
 
         second = reading.with(name: reading.alternative, alternative: nil,
           notes: reading.notes - [Quantity::NameReader.first_taken("or #{reading.alternative}")])
         match = @matcher.match(second.name, second.preparations)
         return unless match.status == :read
 
-        said = "we do not know “#{reading.name}”: “#{second.name}” is taken"
-        weigh(text, second, match).then { |line| line.read? ? line.with(assumptions: [said, *line.assumptions]) : nil }
+        weigh(text, second, match).then { |line| line.read? ? line.with(assumptions: [instead(reading), *line.assumptions]) : nil }
       end
 
       # A squeeze is of the juice.

@@ -31,7 +31,7 @@ module ElmCup
 
       def before_container
         @scan.attempt do
-          next unless @scan.skip(/[\s-]+(?=\d)/)
+          next unless @scan.skip(/[\s–—-]+(?=\d)/)
           inner = plain_term
           inner if inner && container_ahead?
         end

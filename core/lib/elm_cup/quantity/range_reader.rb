@@ -4,7 +4,9 @@ module ElmCup
   module Quantity
     # Reads a number or a range of two, "2", "2-3", "2 to 3", and refuses what no kitchen weighs.
     class RangeReader
-      RANGE = /\s*[-–—]\s*(?=[\d.½⅓⅔¼¾⅛⅜⅝⅞])|\s+(?:to|or)\s+(?!an?\b)/i
+      # "1 - 18 oz jar" is one jar.
+      OF_A_CONTAINER = /\s*[-–—]\s*\d+(?:\.\d+)?[\s-]*#{Unit::PATTERN}[\s-]*(?:#{Unit::CONTAINERS})\b/i
+      RANGE = /(?!#{OF_A_CONTAINER})\s*[-–—]\s*(?=[\d.½⅓⅔¼¾⅛⅜⅝⅞])|\s+(?:to|or)\s+(?!an?\b)/i
       NEGATIVE = /\s*[-−]\s?[\d.½¼¾⅓⅔]/
       MOST = 1_000_000
       MOST_DIGITS = 12

@@ -12,7 +12,7 @@ module ElmCup
       }.freeze
       # "a good pinch", "a good 1/2 cup", but "2 cups good chocolate".
       GOOD = {"good" => MODIFIERS.fetch("generous")}.freeze
-      MODIFIER = /\s*(#{MODIFIERS.keys.join("|")}|good(?=\s+(?:pinch|dash|handful|tablespoon|teaspoon|cup|#{Unit::ALL.select(&:guess?).flat_map(&:names).join("|")}|[\d½⅓⅔¼¾⅛]))|(?:firmly|lightly|tightly|loosely|well)[\s-]+packed|packed)\b/i
+      MODIFIER = /\s*(#{MODIFIERS.keys.join("|")}|good(?=\s+(?:#{Unit::PATTERN}|[\d½⅓⅔¼¾⅛]))|(?:firmly|lightly|tightly|loosely|well)[\s-]+packed|packed)\b/i
       PACKED = /\A(?!lightly|loosely).*packed\z/
       ARTICLE = /\s*(?:an?|one|1)\s+(?=(?:#{[*MODIFIERS.keys, *GOOD.keys].join("|")})\s+(?:[\d½⅓⅔¼¾⅛]|#{Unit::PATTERN}))/i
       # "10 x dates"
@@ -26,7 +26,7 @@ module ElmCup
       # "2 tbsp of honey", and as other languages have it
       OF = /\s*(?:of|de|du|des|di|do|da)\b(?=\s)|\s*d['’](?=\p{L})/i
       # "200 g pack oat biscuits": what it came in.
-      PACK = /\s+(?:#{Unit::ALL.select { |unit| unit.kind == :container }.flat_map(&:names).join("|")})\s+(?=(?:of\s+)?[[:alpha:]])/i
+      PACK = /\s+(?:#{Unit::CONTAINERS})\s+(?=(?:of\s+)?[[:alpha:]])/i
       # "(1 stick; 113 g)": a weight by custom beside one that is said.
       STICKS = /(?:about\s+)?[\d½¼¾\s\/]+\s*(?:sticks?|blocks?|bars?|scoops?|handfuls?)/i
       # Units whose mass is only custom, so that a weight said beside them wins.

@@ -102,6 +102,9 @@ module ElmCup
         BY_EXACT_NAME.key?(name) ? "(?-i:#{name})" : Regexp.escape(name).gsub("\\ ", "\\s+")
       }.join("|")})(?![[:alpha:]])\.?/i
 
+      # Words of what things come in.
+      CONTAINERS = ALL.select { |unit| unit.kind == :container }.flat_map(&:names).join("|").freeze
+
       # The unit written as `text`, or nil.
       def self.find(text)
         plain = text.delete_suffix(".").gsub(/\s+/, " ")
