@@ -6,13 +6,28 @@ module ElmCup
     module Finite
       # Faults for every number in a parsed value that is not finite.
       def self.faults(value, pointer = "")
+        all?(value) ? [] : places(value, pointer)
+      end
+
+      def self.all?(value)
         case value
-        when Hash then value.flat_map { |key, part| faults(part, "#{pointer}/#{key}") }
-        when Array then value.each_with_index.flat_map { |part, index| faults(part, "#{pointer}/#{index}") }
+        when Hash then value.each_value.all? { |part| all?(part) }
+        when Array then value.all? { |part| all?(part) }
+        when Float then value.finite?
+        else true
+        end
+      end
+
+      def self.places(value, pointer)
+        case value
+        when Hash then value.flat_map { |key, part| places(part, "#{pointer}/#{key}") }
+        when Array then value.each_with_index.flat_map { |part, index| places(part, "#{pointer}/#{index}") }
         when Float then value.finite? ? [] : [Fault.at(pointer, :number_not_finite)]
         else []
         end
       end
+
+      private_class_method :all?, :places
 
       # `value`, or InvalidDocument.
       def self.check(value)

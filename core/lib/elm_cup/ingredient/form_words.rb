@@ -10,6 +10,8 @@ module ElmCup
           words = DataTable.list(row["words"]).sort_by { |word| -word.length }
           [row["form"], /(?<![[:alpha:]])(?:#{words.map { |word| Regexp.escape(word) }.join("|")})(?![[:alpha:]])/i]
         end.freeze
+        # The first word of each: a text that has none of them names no form, which is soon seen.
+        @first = rows.flat_map { |row| DataTable.list(row["words"]) }.to_h { |words| [words.downcase[/[[:alpha:]]+/], true] }.freeze
         freeze
       end
 
@@ -17,7 +19,11 @@ module ElmCup
       attr_reader :words
 
       # Every form that `text` names, most telling first.
-      def named_in(text) = @patterns.filter_map { |form, pattern| form if pattern.match?(text) }
+      def named_in(text)
+        return [] unless text.downcase.scan(/[[:alpha:]]+/).any? { |word| @first.key?(word) }
+
+        @patterns.filter_map { |form, pattern| form if pattern.match?(text) }
+      end
 
       # `text` without the words that name forms.
       def strip(text) = @patterns.values.reduce(text) { |rest, pattern| rest.gsub(pattern, " ") }.squeeze(" ").strip

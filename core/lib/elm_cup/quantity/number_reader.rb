@@ -60,6 +60,8 @@ module ElmCup
         [/an?\b/i, :word, ->(_) { Rational(1) }]
       ].freeze
 
+      # "10 dates", "150g oats": most numbers are whole and go no further.
+      WHOLE = /(\d{1,4})(?![\d.,\/])(?=[a-z]|\s+(?!and\b|dozen\b|#{part}\b|000)[a-z])/i
       LETTER = /[a-z]/i
       # What every pattern of IN_WORDS begins with: most names begin with none, and are passed over at once.
       WORD = /(?:#{under_hundred}|an?|half|third|quarter|fourth|eighth|dozen|few)\b/i
@@ -86,8 +88,10 @@ module ElmCup
         in_words = scanner.match?(LETTER)
         return if in_words && !scanner.match?(WORD)
 
-        patterns = in_words ? IN_WORDS : IN_DIGITS
         from = scanner.charpos
+        return Number.new(value: Rational(scanner[1]), from: from, to: scanner.charpos, style: :whole) if !in_words && scanner.scan(WHOLE)
+
+        patterns = in_words ? IN_WORDS : IN_DIGITS
         patterns.each do |pattern, style, value_of|
           next unless scanner.scan(pattern)
 

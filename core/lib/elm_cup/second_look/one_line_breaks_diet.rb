@@ -20,12 +20,14 @@ module ElmCup
 
       # The [Table, Line, index] that alone breaks `diet`, where it is small; nil otherwise. Oats have a rule of their own.
       def self.only(whole, diet)
-        breaking = whole.places.lazy.select { |_, line, _| line.breaks?(diet) }.first(2)
-        return unless breaking.size == 1
+        breaks = ->(place) { place[1].breaks?(diet) }
+        at = whole.places.index(&breaks) or return
+        return if whole.places.drop(at + 1).any?(&breaks)
 
-        line = breaking.first[1]
+        found = whole.places[at]
+        line = found[1]
         small = line.grams.to_f <= SMALL * whole.bowl.grams
-        breaking.first if small && (diet != "gluten-free" || line.entry.family != "oats")
+        found if small && (diet != "gluten-free" || line.entry.family != "oats")
       end
 
       def self.finding(diets, table, line, index, needs)

@@ -22,12 +22,14 @@ module ElmCup
       def self.paste(table, line)
         chosen = {"ingredient" => line.entry.id}
         text = line.text && "#{line.text}, to paste"
-        same = text && table.resolver.resolve(text, chosen: line.entry.id)
-        return {"text" => text, **chosen} if same&.read? && same.grams == line.grams && same.form == "paste"
+        return {"text" => text, **chosen} if text && !by_volume?(line) && text.length <= Quantity::LineReader::MAX_LENGTH
 
         {"text" => "#{LineRemedy.grams_text(line.grams)} #{line.entry.name.downcase}, to paste", **chosen}
       end
-      private_class_method :paste
+
+      # A cup of whole dates is no cup of paste.
+      def self.by_volume?(line) = line.terms.any? { |term| term.unit && %i[volume household].include?(term.unit.kind) }
+      private_class_method :paste, :by_volume?
     end
   end
 end
