@@ -132,9 +132,22 @@ module ElmCup
       def factor(words) = words.reduce(Rational(1)) { |product, word| product * (MODIFIERS[word] || GOOD[word] || 1) }
 
       def read_behind(term)
+        term = holding(term)
         term = read_bracket(read_other_way(term))
         @scan.skip(OF)
         term
+      end
+
+      # "1 bag 12 oz chips": what one holds stands right behind it.
+      def holding(term)
+        return term unless term.unit&.kind == :container && term.inner.nil?
+
+        inner = @scan.attempt do
+          each = @scan.check(/\s+\d/) && @measured.term
+          @scan.skip(EACH)
+          each if each && @scan.check(/\s+(?:of\s+)?[[:alpha:]]/)
+        end
+        inner ? term.with(inner: inner) : term
       end
 
       # "100 g / 3.5 oz / 1/2 cup", "1 cup or 240 ml": the same amount said again. A weight wins.

@@ -19,6 +19,8 @@ module ElmCup
         CANDIDATES = 5
         MOST_WORDS = 8
         LEAST_GUESS = 0.3
+        # A shorter name is not looked for without its spaces.
+        LEAST_JOINED = 7
         # No name that anybody writes has more words, what describes it included.
         LONGEST = 30
         CLAIM = /(?<![\p{L}-])((?:dairy|gluten|nut|peanut|soy|sesame|grain)[- ]free|vegan|vegetarian|plant[- ]based)(?![\p{L}-])/i
@@ -41,6 +43,7 @@ module ElmCup
           ends = NameEnds.new(names)
           @kinds = Kinds.new(ends, library)
           @last_noun = LastNoun.new(ends, library)
+          @joined = [*@senses.keys, *names.keys].select { |each| each.join.length >= LEAST_JOINED }.to_h { |each| [each.join, each] }.freeze
           words = [*names.keys, *@senses.keys, *@kinds.keys].flatten.uniq
           @words = words.to_h { |word| [word, true] }.freeze
           @known = KnownWords.new(words, [*library.descriptors.keys, *library.form_words.words])
@@ -58,7 +61,7 @@ module ElmCup
           own = sharing_noun(name, alternative) || certain(name)
           whole = completed(name, preparations, own)
           whole = own if own&.entry && (whole&.entry.nil? || (whole.entry == own.entry && own.confidence >= whole.confidence))
-          whole || own || without_form_words(name) || claimed(name) || meant(name) || guessed(name)
+          whole || own || without_form_words(name) || joined(name) || claimed(name) || meant(name) || guessed(name)
         end
 
         # `name` is one ingredient's without any guessing, or a plain word with a usual sense; words of a form may stand with it.
@@ -144,6 +147,12 @@ module ElmCup
         def without_form_words(name)
           stripped = @library.form_words.strip(name)
           certain(stripped) if stripped != name
+        end
+
+        # "poppyseeds", "pop corn": the words are one, or one is two.
+        def joined(name)
+          words = @joined[NameWords.of(name).join] or return
+          certain_of(words.join(" "), words)
         end
 
         # "dairy-free dark chocolate chips": what a pack claims is no part of the name, where what is named keeps to it.
