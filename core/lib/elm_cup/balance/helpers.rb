@@ -72,7 +72,7 @@ module ElmCup
       private
 
       # The row that ships first, then the cook's own that are like it.
-      def kinds(id) = (@kinds ||= @library.all.group_by(&:like)).fetch(id, []).sort_by { |entry| (entry.id == id) ? 0 : 1 }
+      def kinds(id) = @library.kinds(id).sort_by { |entry| (entry.id == id) ? 0 : 1 }
 
       def priced? = @priced ||= @wishes.any? { |wish| wish.key == "cost" }
 

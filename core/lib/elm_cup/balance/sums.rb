@@ -40,12 +40,22 @@ module ElmCup
         used = @amounts.each_index.select { |at| @grams[at].positive? && !linear.per_gram[at].zero? }
         return {formula: "constant", inputs: {"constant" => digits(linear.constant)}, labels: {"constant" => name}} if used.empty?
 
-        numbered = used.each.with_index(1)
-        inputs = numbered.flat_map { |at, number| [["g#{number}", digits(@grams[at])], ["k#{number}", digits(linear.per_gram[at])]] }.to_h
-        labels = numbered.flat_map { |at, number| [["g#{number}", "grams of #{@amounts[at].name}"], ["k#{number}", "#{name} of one gram"]] }
-          .to_h
+        inputs = {}
+        labels = {}
+        used.each.with_index(1) do |at, number|
+          gram, kind = "g#{number}", "k#{number}"
+          inputs[gram] = rounded(at)
+          inputs[kind] = digits(linear.per_gram[at])
+          labels[gram] = weighed(at)
+          labels[kind] = "#{name} of one gram"
+        end
         {formula: "(#{(1..used.size).map { |number| "g#{number} * k#{number}" }.join(" + ")})", inputs: inputs, labels: labels}
       end
+
+      # Grams of an amount, and what they are called: the same in every sum.
+      def rounded(at) = (@rounded ||= {})[at] ||= digits(@grams[at])
+
+      def weighed(at) = (@weighed ||= {})[at] ||= "grams of #{@amounts[at].name}"
 
       def under(linear)
         return {formula: nil, inputs: {}, labels: {}} if linear.one?

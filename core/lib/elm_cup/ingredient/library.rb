@@ -61,6 +61,9 @@ module ElmCup
       # Every Entry, the household's own first, then in the order of the file.
       def all = @entries.values
 
+      # Entries that are or were made from the library row with this id.
+      def kinds(id) = @kinds.value.fetch(id, [])
+
       # The id is a row that ships.
       def shipped?(id) = @shipped.key?(id)
 
@@ -110,6 +113,7 @@ module ElmCup
       # Reading every name takes a while: it waits until a name is asked for.
       def finish
         @matcher = Once.new { Naming::Matcher.new(self) }
+        @kinds = Once.new { @entries.values.group_by(&:like).freeze }
         @readings = BoundedCache.new(KEPT_READINGS)
         @parts = BoundedCache.new(KEPT_PARTS)
         @per_gram = BoundedCache.new(KEPT_READINGS)

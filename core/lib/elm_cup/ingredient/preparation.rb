@@ -23,6 +23,7 @@ module ElmCup
       end
 
       RULES = DataTable.rows("preparations").map { |row| Rule.from_row(row) }.freeze
+      BY_VERB = RULES.group_by(&:verb).freeze
       WORD = Regexp.union(RULES.map(&:pattern).uniq)
       # Water grows with the root of time at first, as what soaks in does, and never past this many times the row's figure.
       MOST_TIMES = Rational(2)
@@ -60,7 +61,7 @@ module ElmCup
         text = @own ? @text.sub(@name, " ") : @text
         return [] unless text.match?(WORD)
 
-        RULES.group_by(&:verb).select { |_, rules| rules.any? { |rule| text.match?(rule.pattern) } }.keys
+        BY_VERB.select { |_, rules| rules.any? { |rule| text.match?(rule.pattern) } }.keys
       end
 
       def rule(verb, entry) = RULES.find { |rule| rule.verb == verb && rule.for?(entry) }
