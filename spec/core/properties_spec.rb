@@ -110,6 +110,9 @@ RSpec.describe "Every bowl" do
       part = answer["components"][0]
       expect(part["left_out"].map { |each| each["line"] }).to eq([lines.size + 1, lines.size + 2])
       expect(part["sentence"]).to start_with("Without lines #{lines.size + 1} and #{lines.size + 2}: ")
+      # The likelier texture is named first.
+      shares = part["sentence"].scan(/\((\d+) %\)/).flatten.map(&:to_i)
+      expect(shares).to eq(shares.sort.reverse)
       expect(JSON.parse(JSON.generate(answer))).to eq(answer)
     end
   end

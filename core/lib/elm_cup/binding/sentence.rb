@@ -32,12 +32,13 @@ module ElmCup
 
       def amounts = "The dry side takes #{ml(@saturation.demand)} mL, the binder offers #{ml(@saturation.supply)}."
 
+      # The likelier first: where lines are left out, another may be likelier than the one in the middle.
       def texture
         odds = @verdict.uncertainty.odds
         now = @saturation.texture
-        near = odds.reject { |id, _| id == now }.max_by(&:last)
-        said = "It #{WORDS.fetch(now).first} (#{percent(odds[now])})"
-        (near.last >= LIKELY_NEIGHBOUR) ? "#{said}, or it #{WORDS.fetch(near.first).first} (#{percent(near.last)})." : "#{said}."
+        near = odds.except(now).max_by(&:last)
+        named = [[now, odds[now]], (near if near.last >= LIKELY_NEIGHBOUR)].compact.sort_by { |_, share| -share }
+        "It #{named.map { |id, share| "#{WORDS.fetch(id).first} (#{percent(share)})" }.join(", or it ")}."
       end
 
       def remedy
