@@ -106,7 +106,7 @@ RSpec.describe "Every bowl" do
 
   it "answers in the words of the contract, whatever is in it" do
     random_bowls(30, 17).each do |lines, process|
-      answer = ElmCup.assess(formula(*lines, "2 tbsp moon dust", "gibberish", process: process))
+      answer = ElmCup.assess(formula(*lines, "60 g moon dust", "gibberish", process: process))
       part = answer["components"][0]
       expect(part["left_out"].map { |each| each["line"] }).to eq([lines.size + 1, lines.size + 2])
       expect(part["sentence"]).to start_with("Without lines #{lines.size + 1} and #{lines.size + 2}: ")
