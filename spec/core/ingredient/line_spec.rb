@@ -78,6 +78,8 @@ RSpec.describe "A typed line" do
   it "takes the row that the words before a plain noun name" do
     expect(read("200 g goat mascarpone cheese")).to include("ingredient" => "mascarpone", "assumptions" => include(/taken as mascarpone/))
     expect(read("1 cup fresh coconut")["ingredient"]).to eq("coconut-fresh")
+    expect(read("100 g fresh strawberries")["ingredient"]).to eq("strawberries")
+    ["4 fresh figs", "6 fresh apricots", "100 g ripe fresh figs"].each { |text| expect(read(text)["status"]).to eq("unknown"), text }
     expect(read("3 tbsp defatted almond flour")).to include("ingredient" => "flour-any", "assumptions" => include(/do not know/))
   end
 

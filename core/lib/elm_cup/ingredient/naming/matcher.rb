@@ -24,6 +24,8 @@ module ElmCup
         # No name that anybody writes has more words, what describes it included.
         LONGEST = 30
         CLAIM = /(?<![\p{L}-])((?:dairy|gluten|nut|peanut|soy|sesame|grain)[- ]free|vegan|vegetarian|plant[- ]based)(?![\p{L}-])/i
+        FRESH = "fresh"
+        DRIED = ["dried fruit", "dates"].freeze
         # A number in a name is an amount of something else, which no name may swallow.
         AMOUNT = /\A\d+\z/
         # "dark chocolate 64%"
@@ -116,13 +118,17 @@ module ElmCup
           sense(name, words) || by_name(name, words) || described(name, words)
         end
 
+        # "fresh figs" are no dried ones.
+        def dried?(words, entry) = words.include?(FRESH) && DRIED.include?(entry.family)
+
         # The same without words that only describe, "raw", "good-quality", and shares of cocoa.
         def described(name, words)
           plain = words.reject { |word| @library.descriptors.key?(word) || word.match?(PER_CENT) }
           return if plain.size == words.size
 
           best = words.grep(PER_CENT).any? ? ASSUMED : EXACT
-          sense(name, plain) || by_name(name, plain, DESCRIBED * (words.size - plain.size), best: best)
+          match = sense(name, plain) || by_name(name, plain, DESCRIBED * (words.size - plain.size), best: best)
+          match unless match && dried?(words, match.entry)
         end
 
         # best: the confidence of the very name; under EXACT the cook is told what it is taken as.
@@ -194,6 +200,8 @@ module ElmCup
           run = @last_noun.runs(words).find { |each| certain_of(each.words.join(" "), each.words) } or return
           match = certain_of(run.words.join(" "), run.words)
           own = one_like(run, match) and return said(read(own, ASSUMED, [taken_as(name, own)], senses: match.senses), BY_NOUN, slips)
+
+          return if dried?(words, match.entry)
 
           passed = run.passed.reject { |word| @library.descriptors.key?(word) }
           words_passed = if passed.any?
