@@ -58,6 +58,11 @@ RSpec.describe ElmCup::Pantry do
     expect(label(oil)["ingredient"]["per_100g"].values_at("mono_g", "di_g")).to match([0.0, be_within(0.05).of(2)])
   end
 
+  it "names no fat of what has none" do
+    rows = ElmCup.pantry_rows.to_h { |row| [row["id"], row["fats"]] }
+    expect(rows.values_at("honey", "peanut-butter")).to match([be_empty, {"peanut" => 1.0}])
+  end
+
   it "has hard fat where the list adds it to a natural row, and the row's fats where it does not" do
     natural, no_stir = ["Peanuts, salt", "Peanuts, palm oil, salt"]
       .map { |list| label(butter.merge("ingredients" => list))["ingredient"]["fats"] }

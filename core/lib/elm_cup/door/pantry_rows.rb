@@ -20,7 +20,8 @@ module ElmCup
         {
           "id" => entry.id, "name" => entry.name, "family" => entry.family,
           "names" => (entry.names + entry.assumed_names).reject { |name| name.casecmp?(entry.name) },
-          "starts_from" => entry.starts_from, "own" => library.own?(entry.id), "per_100g" => per_100g(entry), "fats" => entry.fats,
+          "starts_from" => entry.starts_from, "own" => library.own?(entry.id), "per_100g" => per_100g(entry),
+          "fats" => entry.composition.fat.positive? ? entry.fats : {},
           "allergens" => entry.allergens, "traces" => entry.traces,
           "breaks" => Mixture::Diets::BY_LINE.select { |diet| entry.breaks?(diet) },
           "perishable" => entry.perishable, "sweetness" => (100 * Mixture::Sweetness.relative(entry)).round(1),

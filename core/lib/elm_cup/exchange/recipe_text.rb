@@ -11,6 +11,7 @@ module ElmCup
       include RecipeParting
       include RecipeIngredients
       include RecipeAmounts
+      include RecipeSpeech
 
       # document: a Hash that its schema takes; remarks: what was understood but not used, or taken for granted, in words.
       Result = Value.of(:document, :remarks)
@@ -30,12 +31,6 @@ module ElmCup
       DASH = /\s+[–—-]\s+/
       # "Rum balls: crush 250 g biscuits", "Fridge cake. Melt 100 g butter"
       NAMED_FIRST = /\A(?<name>[^.:!?,\d]{3,60})[.:]\s/
-      # "top is 150 g milk choc": a part and what it takes, in a sentence.
-      PART_IS = /\A(?:(?:the|your)\s+)?(?<part>\p{L}+(?:\s\p{L}+)?)\s+(?:is|are|was|=|needs?|takes?|gets?|has)\s+(?:just\s+|about\s+)?(?=\S)/i
-      # "and then for the middle: …", "next, the base: …"
-      SPOKEN = /\A(?:(?:and|then|now|next|so|ok(?:ay)?|finally|lastly|after that|also)[,:]?\s+)+(?=for\s|the\s|[\d½⅓⅔¼¾⅛]|an?\s|half\s)/i
-      # "Mix & roll. Dip in:" heads what it is dipped in.
-      LAST_SENTENCE = /(?<=\p{L}[.!?])\s+/
       # The buttons of a page that make a batch larger there.
       MULTIPLES = /\A(?:\d+x\s*)+\z/i
 
@@ -171,16 +166,7 @@ module ElmCup
         return entitle(line.text) if section.nil? && title?(line)
 
         @mode = :ingredients
-        @draft.component(words.split(LAST_SENTENCE).last, line.text) if section.nil?
-      end
-
-      # "top is 150 g milk choc" opens a part of that name.
-      def part_said(line)
-        found = PART_IS.match(line.text) or return
-        return unless RecipeWords.part?(found[:part]) && amount_first?(found.post_match)
-
-        inline(found[:part], found.post_match, line.text)
-        true
+        @draft.component(words.split(LAST_SENTENCE).last || words, line.text) if section.nil?
       end
 
       def ingredient_or_else(line)
