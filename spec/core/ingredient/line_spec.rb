@@ -64,6 +64,8 @@ RSpec.describe "A typed line" do
   it "takes so many of what nobody counts as grams, and says so" do
     expect(read("200 oats")).to include("grams" => 200.0, "assumptions" => include("no measure: taken as grams"))
     expect(read("5 oats")["status"]).to eq("unreadable")
+    expect(read("100 butter")["grams"]).to eq(100.0)
+    ["24 pretzels", "30 cornflakes"].each { |text| expect(read(text)["status"]).to eq("unreadable"), text }
     expect(read("20 dates")["grams"]).to be > 200
   end
 

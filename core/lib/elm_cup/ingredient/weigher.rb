@@ -23,6 +23,7 @@ module ElmCup
       def weigh(reading, entry, form, plain: false)
         @assumptions = []
         @plain = plain
+        @name = reading.name
         terms = reading.weight ? [reading.weight] : reading.terms
         parts = terms.map { |term| part(term, entry, (term.packed || reading.packed?) ? "packed" : form) }
         missing = parts.find { |each| each.is_a?(Gap) }
@@ -133,13 +134,16 @@ module ElmCup
 
       def each_text(grams) = grams.to_f.round((grams < 0.1) ? 3 : 1).to_s.delete_suffix(".0")
 
-      # "200 oats": nobody counts these, and nobody says so many of anything but grams.
+      # "200 oats", "100 butter": nobody counts these, and nobody says so many of anything but grams. "24 pretzels" are counted.
       def grams_meant(term)
-        return unless term.unit.nil? && term.inner.nil? && term.quantity >= LEAST_BARE_GRAMS
+        return unless term.unit.nil? && term.inner.nil? && term.quantity >= LEAST_BARE_GRAMS && !several?
 
         assume("no measure: taken as grams")
         [term.quantity, 0.005]
       end
+
+      # The name is in the plural, so that it may be so many of them.
+      def several? = @name.split.last.to_s.downcase.then { |word| Naming::NameWords.singular(word) != word }
 
       def powder_scoop(term, entry)
         return Gap.new(code: :which_scoop) unless entry.family == "powder"
