@@ -5,7 +5,7 @@ require "json"
 require "zeitwerk"
 
 # The computation of Elm Cup. A folder for each question, in the order a cook asks them; each leans only on those above it:
-# quantity, ingredient, pantry, mixture, fat, binding, piece, cold, document, wish, second_look, assessment, balance,
+# quantity, ingredient, pantry, mixture, fat, binding, piece, coating, cold, document, wish, second_look, assessment, balance,
 # observation, exchange; and door, which turns their values into JSON at the doors.
 module ElmCup
   LOADER = Zeitwerk::Loader.new
@@ -26,6 +26,10 @@ module ElmCup
   def self.assess(document, pantry: shipped, sections: nil)
     Door::AssessmentWriter.call(Assessment.of(document, library: pantry), sections: sections)
   end
+
+  # Pieces, cut, coat and what the kitchen's tools would make of a formula document, as a Hash ("shape/1"). InvalidDocument when it cannot
+  # be taken.
+  def self.shape(document, pantry: shipped) = Door::ShapeWriter.call(Assessment.of(document, library: pantry))
 
   # What a list shows of a formula document, as a Hash: texture, pieces, diets of the whole, and no more than that is reckoned.
   # InvalidDocument when it cannot be taken.

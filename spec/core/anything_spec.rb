@@ -39,9 +39,24 @@ RSpec.describe "Any document at all" do
     {"components" => parts, "splits" => splits}
   end
 
+  def shape
+    size = random.rand(1..900)
+    pick({"kind" => "ball", pick("piece_grams", "scoop_ml", "pieces") => size}, {"kind" => "egg", "length_mm" => random.rand(10..90)},
+      {"kind" => "cookie", "pieces" => size}, {"kind" => "log", "slice_mm" => random.rand(3..60)}, {"kind" => "bark", "pieces" => size},
+      {"kind" => "slab", "tin_mm" => [random.rand(80..400), random.rand(80..400)], "pieces" => random.rand(1..60)},
+      {"kind" => "slab", "tin_mm" => [random.rand(80..400)], "piece_grams" => size, "trim_mm" => random.rand(0..20)},
+      {"kind" => "slab", "depth_mm" => random.rand(1..60)}, {"kind" => "cup", "diameter_mm" => random.rand(12..90)},
+      {"kind" => "mould", "cavity_ml" => random.rand(1..90), "joined" => pick(true, false)}, {"kind" => "glass", "pieces" => size})
+  end
+
+  def coat
+    kind = pick("none", "dip", "half_dip", "drizzle", "spread", "cup", "roll")
+    pick({}, {"coat" => {"kind" => kind, "coats" => random.rand(1..3)}}, {"coat" => {"kind" => kind}, "lives" => pick("room", "fridge", "freezer")})
+  end
+
   def document
     {"elm_cup" => "formula/1", "name" => "any", **layers, "needs" => ElmCup::Mixture::Diets::ALL.sample(random.rand(0..2), random: random),
-     "shape" => {"kind" => "ball", pick("piece_grams", "scoop_ml", "pieces") => random.rand(1..900)},
+     "shape" => shape, **coat,
      "kitchen" => {"room_c" => random.rand(0..45), "cup" => pick("us", "metric", "imperial", "australian", "us_legal"),
                    "spoons" => pick(["1/2 tsp"], ["1 tbsp"], ["1/8 tsp", "1 tsp", "2 tbsp"])}}
   end
@@ -61,7 +76,9 @@ RSpec.describe "Any document at all" do
         end
       end
       answer["findings"].each do |finding|
-        same = ->(other) { other.values_at("rule", "component") == finding.values_at("rule", "component") }
+        # The same thing about the same line: that one is gone, another may be all that is left.
+        about = ->(other) { [*other.values_at("rule", "component"), other["message"][/“.*?”/]] }
+        same = ->(other) { about[other] == about[finding] }
         after = ElmCup.assess(patched(given, finding["remedy"]["patch"]))["findings"]
         expect(after.count(&same)).to be < answer["findings"].count(&same), "#{finding} stays in #{JSON.generate(given)}"
         kept += 1
@@ -71,7 +88,7 @@ RSpec.describe "Any document at all" do
         .to eq(given["components"].map { |each| each["lines"].size })
     rescue ElmCup::InvalidDocument => error
       # Only scaling may refuse here: an amount that leaves the limits.
-      expect(error.faults.map(&:message)).to all(match(/too much|too little|characters long/))
+      expect(error.faults.map(&:message)).to all(match(/too much|too little|characters long|no knife cuts/))
     end
     expect(kept).to be > 40
   end

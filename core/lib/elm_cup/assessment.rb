@@ -9,7 +9,7 @@ module ElmCup
     COMPONENTS = "components"
 
     # The Assessment of a parsed formula document. InvalidDocument when it cannot be taken.
-    def self.of(document, library:) = new(Document::Formula.from(document), library)
+    def self.of(document, library:) = new(Document::Formula.from(document, household: library.kitchen), library)
 
     # Names of all that can be asked for.
     def self.section_names = [COMPONENTS, *Section.all.keys]
@@ -71,6 +71,9 @@ module ElmCup
     # All of that as one Mixture::Bowl.
     def formed_whole = formation.whole
 
+    # The same as Piece::Layers.
+    def formed_layers = formation.layers
+
     # There is something read in what is shaped; what is left out of it is said.
     def formed_known?
       return @formed_known if defined?(@formed_known)
@@ -82,6 +85,8 @@ module ElmCup
     def section(name) = @sections[name] ||= Section.all.fetch(name).new(self)
 
     def pieces = section("pieces")
+
+    def coat = section("coat")
 
     def nutrition = section("nutrition")
 

@@ -8,13 +8,16 @@ module ElmCup
     COMPONENT_RULES = [NoSalt, NoSweetener, GrittySugar, WholeFlax, WholeDates, Pits, RawFlour, WaterInChocolate, PowderAtOnce,
       NoStirButter].freeze
     FORMULA_RULES = [NeedBroken, SameAmount, OneLineBreaksDiet, OatsNotMarked, HoneyAndInfants, XylitolAndDogs].freeze
-    IDS = [*FORMULA_RULES, *COMPONENT_RULES].map { |rule| rule::ID }.freeze
+    # Those that look at pieces and coat.
+    SHAPE_RULES = [TooLittleCoat, ThinnerThanChips, SmallPieces, CoatOnFrozen, TrayTooSmall, ProcessorTooSmall].freeze
+    SHAPE_IDS = SHAPE_RULES.map { |rule| rule::ID }.freeze
+    IDS = [*FORMULA_RULES, *COMPONENT_RULES, *SHAPE_RULES].map { |rule| rule::ID }.freeze
 
     # There is a rule with this id.
     def self.rule?(id) = IDS.include?(id)
 
     # Every Finding about a Whole as such.
-    def self.of_whole(whole) = FORMULA_RULES.flat_map { |rule| rule.look(whole) }
+    def self.of_whole(whole) = (FORMULA_RULES + SHAPE_RULES).flat_map { |rule| rule.look(whole) }
 
     # Every Finding about one Table, which is all that these rules look at.
     def self.of_table(table) = COMPONENT_RULES.flat_map { |rule| rule.look(table) }

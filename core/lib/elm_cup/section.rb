@@ -16,9 +16,11 @@ module ElmCup
       # Every section by its name.
       def all = REGISTRY
 
-      # What the section is asked for by, and the sections that it asks: each can be read by its name.
-      def named(name, needs: [])
+      # What the section is asked for by, and the sections that it asks: each can be read by its name. asked: it is only part of an answer
+      # where it is named.
+      def named(name, needs: [], asked: false)
         @keys = []
+        @asked = asked
         REGISTRY[name] = self
         needs.each { |other| define_method(other) { @assessment.section(other) } }
       end
@@ -29,6 +31,9 @@ module ElmCup
       end
 
       attr_reader :keys
+
+      # It is only part of an answer where it is named.
+      def asked? = @asked
     end
     REGISTRY = {}
 

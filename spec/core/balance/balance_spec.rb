@@ -170,7 +170,7 @@ RSpec.describe "ElmCup.balance" do
       {"name" => "caramel", "type" => "filling", "process" => "processor", "lines" => ["5 medjool dates, pitted", "12 soft dates",
         "1/3 cup dried cranberries", "1/2 cup cashew butter", "1/3 cup tahini", "100 g oat flour"].map { |text| {"text" => text} }}
     ]}
-    {flavoured => ["sugars<=9.5", "lock:chia"], measured => ["texture=tacky", "grams=1600"]}.each do |document, wishes|
+    {flavoured => ["sugars<=9.5", "lock:chia", "lock:size"], measured => ["texture=tacky", "grams=1600"]}.each do |document, wishes|
       answers = balance(document, *wishes)["answers"]
       expect(answers.size).to be >= 1
       answers.each { |answer| wishes.each { |wish| expect([wish, holds?(answer["formula"], wish)]).to eq([wish, true]) } }
@@ -213,7 +213,7 @@ RSpec.describe "ElmCup.balance" do
   end
 
   it "tells what goes with the size of a batch from what moves beside it, in lines, words and times" do
-    answer = balance(bites, "pieces=30", "kcal<=64", "lock:maple")["answers"].first
+    answer = balance(bites, "pieces=30", "kcal<=64", "lock:maple", "lock:size")["answers"].first
     expect(answer["times"]).to be_within(0.05).of(30.25 * 18 / answer["before"]["grams"])
     sized, moved = answer["changes"].partition { |change| change["only_size"] }
     expect(sized.map { |change| change["kind"] }.uniq).to eq(["more"])
@@ -328,7 +328,7 @@ RSpec.describe "ElmCup.balance" do
     expect(clash["relax"].map { |relax| relax["to"] }).to match([be_within(0.5).of(80), be_within(0.5).of(60)])
     expect(balance(bites, "kcal<=60", "kcal>=80")["clashes"].first["words"]).to match(/do not go together while no line more than doubles/)
     four = balance(bites, "lock:dates-soft", "sugars<=6.2", "fat<=2", "lock:oats-rolled", "texture=presses..rolls",
-      have: [])["clashes"].first
+      "lock:size", have: [])["clashes"].first
     expect(four).to include("wishes" => ["lock:dates-soft", "sugars<=6.2", "fat<=2", "lock:oats-rolled"],
       "words" => a_string_matching(/\A“keep soft dates”, “at most 6.2 g of sugar a piece”, .* and “keep rolled oats” do not go together/))
     stuck = balance(bites, "without:tahini", "lock:tahini")["clashes"].first

@@ -51,7 +51,7 @@ RSpec.describe "Balance worked by hand" do
     wanted = 9.0
     cheapest = (0..7).to_a.product((0..25).to_a).select { |less, more| after.call(less, more) <= wanted }
       .min_by { |less, more| less * 10 / 150.0 + more * 2 / 50.0 }
-    answer = balance(document, "sugars<=9", "texture=loose..pours", "without:water", have: [])["answers"].first
+    answer = balance(document, "sugars<=9", "texture=loose..pours", "without:water", "lock:size", have: [])["answers"].first
     expect(answer["size"]).to be_within(1e-4).of(cheapest.first * 10 / 150.0 + cheapest.last * 2 / 50.0)
     expect(answer["after"]["sugars_g"]).to be <= wanted
   end
@@ -69,7 +69,7 @@ RSpec.describe "Balance worked by hand" do
   it "finds a clash of two and its price" do
     # Sugar a piece of 20 g is at most 20 times its share; oats ground and honey alone: more honey for the one, less for the other.
     document = formula("1 cup rolled oats, ground", "1/2 cup honey", shape: {"kind" => "ball", "piece_grams" => 20})
-    clash = balance(document, "texture=tacky", "sugars<=9", "lock:oats-rolled", have: [])["clashes"].first
+    clash = balance(document, "texture=tacky", "sugars<=9", "lock:oats-rolled", "lock:size", have: [])["clashes"].first
     expect(clash["wishes"]).to contain_exactly("texture=tacky", "sugars<=9")
     # Tacky begins at S = .82 * 1.33 ** 1 = 1.09: honey >= 1.09 * 104.5 / .70 = 162.8 g, reached by tbsp from 169.5 g: 7 tbsp fall short
     # of it at 148.3 g, 8 tbsp, the half cup there is, give 169.5 g: 20 * 169.5 * .8 / 264.5 = 10.6 g of sugar at the least.

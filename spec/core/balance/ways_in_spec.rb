@@ -270,7 +270,7 @@ RSpec.describe "Other ways in" do
       expect(cupboard(said.merge("shape" => {}))).to eq(cupboard(said))
       expect(cupboard(said)["answers"].first["formula"]).not_to have_key("shape")
       expect(refusal { cupboard(said.merge("shape" => {"kind" => "ball"})) })
-        .to match(%r{\A/shape: Give one of piece_grams, scoop_ml and pieces\z})
+        .to match(%r{\A/shape: Give one of piece_grams, scoop_ml, pieces and diameter_mm\z})
     end
 
     it "says what is missing, and refuses what is no cupboard" do

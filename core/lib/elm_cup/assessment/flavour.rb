@@ -11,11 +11,15 @@ module ElmCup
       def initialize(split, base, shares)
         @split = split
         @base = base
+        @shares = shares
         take = Document::Take.new(component: base.name, share: split.share)
         taking = Taking.new(take: take, source: base, at: "#{split.pointer}/share", fraction: split.share * shares.left(base))
         @folded = Part.new(split.folded, shares.formula, shares.library, takings: [taking])
         @topping = Part.new(split.topping, shares.formula, shares.library)
       end
+
+      # What is folded in without its base, for a base that is no part of the pieces.
+      def folded_alone = @folded_alone ||= Part.new(split.folded, @shares.formula, @shares.library)
 
       # The name in the document.
       def name = split.name

@@ -4,11 +4,11 @@ module ElmCup
   class Assessment
     # What must be said of the whole beside its figures.
     class NotesSection < Section
-      named "notes", needs: %w[pieces]
+      named "notes", needs: %w[pieces coat]
       key("notes") { words }
 
       # Sentences.
-      def words = @words ||= [waiting, apart, heavy, polyols].compact
+      def words = @words ||= [waiting, apart, heavy, *(pieces.together&.notes || []), polyols].compact
 
       private
 
@@ -21,8 +21,7 @@ module ElmCup
       end
 
       def apart
-        strewn = assessment.flavours.reject { |flavour| flavour.topping.lines.empty? }
-        names = assessment.components.reject(&:in_piece?).map(&:name) + strewn.map { |flavour| "#{flavour.name} topping" }
+        names = coat.aside.map(&:name)
         "#{names.join(", ")}: not counted into the pieces and their nutrition." if names.any?
       end
 

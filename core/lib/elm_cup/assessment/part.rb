@@ -17,7 +17,7 @@ module ElmCup
       def self.kept(said, formula, library)
         return new(said, formula, library) if said.lines.sum { |line| line.text.to_s.length } > MOST_KEPT_CHARACTERS
 
-        library.parts.fetch([said.key_of_content, formula.want(said), formula.kitchen]) { new(said, formula, library) }
+        library.parts.fetch([said.key_of_content, formula.want(said), formula.kitchen.mixing]) { new(said, formula, library) }
       end
 
       MOST_KEPT_CHARACTERS = 4_000
@@ -41,6 +41,13 @@ module ElmCup
 
       # Exact grams of what was mixed, as far as it is read.
       def grams = @grams ||= contents.select(&:read?).sum(Rational(0)) { |line| Rational(line.grams) }
+
+      # What a share of it brings to the pieces, a Piece::Layer; poured: it is left to settle by itself.
+      def layer(share, poured:) = Piece::Layer.new(component: name, type: type.id, grams: bowl.grams * share,
+        millilitres: bowl.empty? ? 0.0 : bowl.grams * share / density(poured))
+
+      # g/mL, with the air that it holds.
+      def density(poured) = (@densities ||= {})[poured] ||= Mixture::Density.of(bowl, air: Mixture::Air.of(bowl, poured: poured))
 
       # It goes into what is shaped to pieces.
       def in_piece? = type.in_piece?

@@ -7,14 +7,15 @@ module ElmCup
     #   role       :line of the bowl, :helper that may come in, :instead of a line that must go
     #   entry      Ingredient::Entry                  heated  its text says heat, so that it is not raw
     #   steps      Steps, nil where it cannot move    most_up  steps up, where that is not what the Steps say
-    #   per_gram   figure => Float: "kcal", "cost", "volume" …   in_piece  share of it that is rolled into pieces
+    #   per_gram   figure => Float: "kcal", "cost", "volume" …   shaped  share of it that is shaped to pieces
+    #   in_piece   share of it that is in finished pieces, as dough or as coat
     #   binding    part index => Rows::PARTS of a gram, of what comes into that part
     #   fixed_grams  of a line that cannot move        cap_grams  all that there is of its ingredient, nil for enough
     #   senses     other Entries that the words of the line may mean
     #   come_cost  what its coming in costs, of a helper or a stand-in
     #   instead_of  the id of the line that an :instead stands in for
     #   bowl       index of the bowl of Pieces that alone it goes into, nil for all that share
-    Amount = Value.of(:id, :part, :role, :entry, :steps, :per_gram, :binding, in_piece: 1.0, heated: false, most_up: nil, fixed_grams: nil,
+    Amount = Value.of(:id, :part, :role, :entry, :steps, :per_gram, :binding, shaped: 1.0, in_piece: 1.0, heated: false, most_up: nil, fixed_grams: nil,
       cap_grams: nil, instead_of: nil, name: nil, bowl: nil, come_cost: 0.0, senses: []) do
       # It stands in the bowl now.
       def line? = role == :line

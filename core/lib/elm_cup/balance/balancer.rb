@@ -9,8 +9,8 @@ module ElmCup
       NEAR = 0.10
 
       # wishes: texts, nil for those of the document; have: ingredient ids, nil for all; most: id => grams that there are; shares: id => the
-      # most of everything that it may be; pace: Pace.
-      def initialize(document, wishes:, have:, library:, pace:, most: {}, shares: {})
+      # most of everything that it may be; resize: pieces of another size are an answer; pace: Pace.
+      def initialize(document, wishes:, have:, library:, pace:, most: {}, shares: {}, resize: true)
         @open = OpenFormula.of(document, library)
         WishCheck.check_have(have, library)
         @document = document
@@ -19,6 +19,7 @@ module ElmCup
         @have = have
         @most = most
         @shares = shares
+        @resize = resize
         asked = WishCheck.new(@open).wishes(wishes || document["wishes"] || [])
         @kept = kept(asked)
         @wishes = asked + @kept
@@ -30,7 +31,7 @@ module ElmCup
         answers = if granted?
           [NoChange.new(@document, assessment)]
         else
-          found(quick ? 1 : most, quick)
+          among(found(quick ? 1 : most, quick), most, quick)
         end
         Result.new(wishes: @wishes.map { |wish| Wish::State.of(wish, assessment, @library) }, kept: @kept.map(&:text), answers: answers,
           clashes: (answers.empty? && !quick) ? clashes : [], notes: notes(answers, quick))
@@ -68,7 +69,26 @@ module ElmCup
         all.reject { |wish| named.include?(wish.part) }
       end
 
+      # Answers with the one that changes the size of a piece alone, where there is one, the least first.
+      def among(answers, most, quick)
+        return answers unless resized
+
+        ranked = (answers + [resized]).sort_by.with_index { |answer, at| [answer.size, at] }.first(quick ? 1 : most)
+        first = answers.first
+        least = !quick && (first ? first.settled.found.bound >= resized.size : question.possible?(@wishes) == false)
+        ranked.map { |answer| answer.equal?(resized) ? resized.with(least: least && answer.equal?(ranked.first)) : answer }
+      end
+
+      def resized
+        return @resized if defined?(@resized)
+
+        @resized = (Resizing.new(@open.document, assessment, @wishes, @library).answer if @resize && @wishes.none?(&:size_lock?))
+      end
+
       def found(most, quick)
+        # In haste the size of a piece does: nothing has to be looked for.
+        return [] if quick && resized
+
         settler = Settler.new(@document, reader, question, @library)
         before = Assessment::Outline.new(assessment)
         answers = []

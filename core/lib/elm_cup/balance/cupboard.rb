@@ -23,7 +23,7 @@ module ElmCup
       def initialize(said, library:, pace:)
         said = said.except("shape") if said.is_a?(Hash) && said["shape"] == {}
         @wishes = CupboardDocument.wishes(said, library)
-        @want = said["want"] || Document::Formula::USUAL_WANT
+        @want = said["want"] || Document::Want.of(Document::PartType.usual.id, said.dig("shape", "kind"))
         @library = library
         @pace = pace
         @larder = Larder.new(said, @wishes, library)
@@ -78,7 +78,7 @@ module ElmCup
       def balancer(bowl)
         Balancer.new(bowl.document, wishes: [*@wishes.map(&:text), "texture=#{@want}"], have: @larder.all.map(&:id), library: @library,
           pace: @pace,
-          most: @larder.grams.compact, shares: @larder.limits)
+          most: @larder.grams.compact, shares: @larder.limits, resize: false)
       end
 
       # What cannot be asked of any bowl is refused.

@@ -22,9 +22,6 @@ module ElmCup
         private
 
         def schema_faults(said)
-          found = Document::NotBuilt.shape_faults(said["shape"], "/shape")
-          return found if found.any?
-
           whole = "a cupboard"
           JsonFaults.of(SCHEMA, said.except("shape"), whole: whole) { :line_choice } +
             (said.key?("shape") ? Piece::Shape.faults(said["shape"], "/shape", whole: whole) : [])

@@ -10,13 +10,15 @@ module ElmCup
 
       def initialize(assessment)
         @assessment = assessment
+        @shaped = {}
         @in_piece = {}
-        components = assessment.components.map { |part| [part, in_piece(part), nil] }
+        @finish = Finish.new(assessment)
+        components = assessment.components.map { |part| [part, shaped(part), in_piece(part), nil] }
         flavours = assessment.flavours.each_with_index.flat_map do |flavour, bowl|
-          [[flavour.folded, 1.0, bowl], [flavour.topping, 0.0, bowl]]
+          [[flavour.folded, 1.0, @finish.kept, bowl], [flavour.topping, 0.0, @finish.on_pieces(flavour.topping), bowl]]
         end
-        @all = (components + flavours).each_with_index.map do |(part, share, bowl), at|
-          Place.new(part: part, at: at, in_piece: share, bowl: bowl)
+        @all = (components + flavours).each_with_index.map do |(part, shaped, in_piece, bowl), at|
+          Place.new(part: part, at: at, shaped: shaped, in_piece: in_piece, bowl: bowl)
         end
         @depths = {}
         @takers = {}
@@ -43,11 +45,17 @@ module ElmCup
       private
 
       # What is left of a component, where that is shaped, and what others that are shaped take of it.
+      def shaped(part) = @shaped[part.lines_at] ||= left(part) + taken(part) { |taker| shaped(taker) }
+
+      # The same of finished pieces: what the shape leaves over is in none, and what coats them is.
       def in_piece(part)
-        @in_piece[part.lines_at] ||= begin
-          own = part.in_piece? ? @assessment.left(part).to_f : 0.0
-          own + @assessment.components.sum { |taker| takings_of(taker, part).sum { |taking| taking.fraction.to_f * in_piece(taker) } }
-        end
+        @in_piece[part.lines_at] ||= left(part) * @finish.kept + @finish.on_pieces(part) + taken(part) { |taker| in_piece(taker) }
+      end
+
+      def left(part) = part.in_piece? ? @assessment.left(part).to_f : 0.0
+
+      def taken(part)
+        @assessment.components.sum { |taker| takings_of(taker, part).sum { |taking| taking.fraction.to_f * yield(taker) } }
       end
 
       def takings_of(taker, source) = taker.takings.select { |taking| taking.known? && taking.source.equal?(source) }

@@ -105,7 +105,7 @@ module ElmCup
 
       def pieces_per_gram(amount)
         per_gram = situation.pieces.shape.pieces_per_gram(amount.per_gram.fetch("volume"))
-        amount.per_gram.fetch("one") * per_gram * amount.in_piece
+        amount.per_gram.fetch("one") * per_gram * amount.shaped
       end
 
       def in_pieces(figure) = @in_pieces[figure] ||= Linear.new(@amounts.map { |amount| amount.per_gram.fetch(figure) * amount.in_piece })

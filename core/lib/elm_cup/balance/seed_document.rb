@@ -18,7 +18,7 @@ module ElmCup
         @said = said
         @library = library
         @have = said["have"].to_h { |each| [each["ingredient"], each["grams"]] }
-        @kitchen = Document::Kitchen.from(said["kitchen"] || {})
+        @kitchen = Document::Kitchen.from(said["kitchen"] || {}, library.kitchen)
         @resolver = Ingredient::LineResolver.new(process: bowl.family.process, standard: @kitchen.cup, library: library)
       end
 
@@ -29,7 +29,7 @@ module ElmCup
       def to_h
         {"elm_cup" => "formula/1", "name" => "#{@bowl.family.name} bowl: #{@bowl.entries.first(3).map { |entry| entry.name.downcase }.join(", ")}"[0, 120],
          "components" => [{"name" => "dough", "type" => "dough", "process" => @bowl.family.process,
-                           "want" => @said["want"] || Document::Formula::USUAL_WANT, "lines" => chosen.map(&:line)}],
+                           "want" => @said["want"] || Document::Want.of(Document::PartType.usual.id, @said.dig("shape", "kind")), "lines" => chosen.map(&:line)}],
          **@said.slice("shape", "kitchen")}
       end
 

@@ -55,7 +55,7 @@ module ElmCup
       # portion: the line's own in its part, nil for one that is not in it yet.
       def amount(id, place, role, line, steps, portion: nil, **more)
         Amount.new(id: id, part: place.at, role: role, entry: line.entry, steps: steps, per_gram: PerGram.kept(line, @library),
-          in_piece: place.in_piece,
+          shaped: place.shaped, in_piece: place.in_piece,
           bowl: place.bowl, heated: line.heated?, binding: @places.binding(place, line, portion), name: line.entry.name.downcase,
           senses: line.senses, cap_grams: @most[line.entry.id]&.to_f, **more)
       end

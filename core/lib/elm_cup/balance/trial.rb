@@ -98,7 +98,7 @@ module ElmCup
 
       def shape
         grams = piece_grams.to_f.clamp(*PIECE_RANGE)
-        (before.formula.shape || Piece::Shape.usual).remade(pieces: pieces, piece_grams: grams, apart: false).said
+        (before.formula.shape || Piece::Shape.usual).trial(pieces: pieces, piece_grams: grams).said
       end
 
       def lines_of(part, said)

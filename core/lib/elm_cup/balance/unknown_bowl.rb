@@ -26,13 +26,13 @@ module ElmCup
       def initialize(said, library:)
         BowlDocument.check(said)
         @library = library
-        @kitchen = Document::Kitchen.from(said["kitchen"] || {})
+        @kitchen = Document::Kitchen.from(said["kitchen"] || {}, library.kitchen)
         @family = BowlFamily[said["family"]]
         @grams = said["grams"]
         @roughly = said["roughly"] || []
         @processes = said["process"] ? [said["process"]] : [@family.process, *PROCESSES].uniq
         @texture = said["seen"]
-        @want = said["want"] || Document::Formula::USUAL_WANT
+        @want = said["want"] || Document::Want.of(Document::PartType.usual.id, nil)
         @index = Binding::Texture.index(@texture)
       end
 

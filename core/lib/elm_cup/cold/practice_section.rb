@@ -5,7 +5,7 @@ module ElmCup
     # What cooks usually give pieces like these in the cold.
     class PracticeSection < Section
       named "practice", needs: %w[pieces]
-      key("practice") { Practice.for(assessment.formula.shape.id, pieces.together.size_mm) if pieces.together }
+      key("practice") { Practice.for(assessment.formula.shape.id, pieces.together.practice_mm) if pieces.together }
     end
   end
 end

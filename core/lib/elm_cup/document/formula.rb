@@ -3,15 +3,22 @@
 module ElmCup
   module Document
     # A formula document as values. Made by Formula.from, which refuses what cannot be taken.
-    #   parts  Parts     shape  Piece::Shape, nil where none is said     kitchen  Kitchen     wishes  texts
-    Formula = Value.of(:name, :parts, :shape, :kitchen, needs: [], muted: [], wishes: []) do
-      # The Formula of a parsed document (Hash). InvalidDocument with every fault and its pointer.
-      def self.from(document)
+    #   parts  Parts     shape  Piece::Shape, nil where none is said     coat  Coating::Coat, nil for none     kitchen  Kitchen
+    #   lives  where the pieces will live: "room", "fridge" or "freezer"     wishes  texts
+    Formula = Value.of(:name, :parts, :shape, :kitchen, coat: nil, lives: nil, needs: [], muted: [], wishes: []) do
+      # The Formula of a parsed document (Hash). InvalidDocument with every fault and its pointer. household: what is so in the kitchen
+      # where the document says nothing of it (Hash).
+      def self.from(document, household: {})
         Schema.check(document)
-        new(name: document["name"], parts: Parts.new(document), shape: document["shape"] && Piece::Shape.from(document["shape"]),
-          kitchen: Kitchen.from(document["kitchen"] || {}), needs: document["needs"] || [], muted: document["muted"] || [],
-          wishes: document["wishes"] || [])
+        parts = Parts.new(document)
+        shape = document["shape"] && Piece::Shape.from(document["shape"])
+        new(name: document["name"], parts: parts, shape: shape, coat: Coating::Coat.of(document["coat"], parts.components, shape),
+          lives: document["lives"] || self::LIVES, kitchen: Kitchen.from(document["kitchen"] || {}, household), needs: document["needs"] || [],
+          muted: document["muted"] || [], wishes: document["wishes"] || [])
       end
+
+      # Where pieces live where nothing is said.
+      self::LIVES = "fridge"
 
       def components = parts.components
 
@@ -19,11 +26,8 @@ module ElmCup
 
       # The texture a Part is aimed at: what it says, else what its type or the shape is usually aimed at; nil for what is not judged.
       def want(part)
-        part.want || (part.type.want || shape&.want || self.class::USUAL_WANT if part.type.judged?)
+        part.want || (Want.of(part.type.id, shape&.id) if part.type.judged?)
       end
-
-      # Where neither the part nor a shape says.
-      self::USUAL_WANT = "rolls"
     end
   end
 end

@@ -19,11 +19,22 @@ module ElmCup
         components = document["components"]
         found = unknown(components) + doubled_names(document)
         found += loops(components) + overdrawn(components) if found.empty?
-        found + splits(document["splits"] || [], components)
+        found + coat(document["coat"], components) + splits(document["splits"] || [], components)
       end
 
       class << self
         private
+
+        # What coats the pieces is a part, and none of those that go into them.
+        def coat(said, components)
+          name = said && said["component"] or return []
+          part = components.find { |each| each["name"] == name }
+          unless part
+            return [Fault.at("/coat/component", :coat_no_part, name: name, names: components.map { |each| each["name"] }.join(", "))]
+          end
+          type = PartType[part["type"]]
+          type.in_piece? ? [Fault.at("/coat/component", :coat_of_what_is_shaped, name: name, type: type.id)] : []
+        end
 
         # TakePlace of every share.
         def takes(components)

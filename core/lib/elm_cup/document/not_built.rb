@@ -9,19 +9,12 @@ module ElmCup
         .freeze
 
       class << self
-        # Names of a kind ("key", "shape", "wish") that are planned and not among `built`.
+        # Names of a kind ("key", "wish", "kitchen") that are planned and not among `built`.
         def names(kind, built) = PLANNED.fetch(kind) - built
 
-        # Faults for every such key or shape in a document that is at least a Hash.
+        # Faults for every such key in a document that is at least a Hash.
         def faults(document, keys)
-          found = names("key", keys).select { |key| document.key?(key) }.map { |key| Fault.at("/#{key}", :key_not_built, key: key) }
-          found + shape_faults(document["shape"], "/shape")
-        end
-
-        # Faults of a shape (Hash) of a kind that is planned only.
-        def shape_faults(said, pointer)
-          kind = said["kind"] if said.is_a?(Hash)
-          names("shape", Piece::Shape.kinds.keys).include?(kind) ? [Fault.at("#{pointer}/kind", :shape_not_built, kind: kind)] : []
+          names("key", keys).select { |key| document.key?(key) }.map { |key| Fault.at("/#{key}", :key_not_built, key: key) }
         end
       end
     end

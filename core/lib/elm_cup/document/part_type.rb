@@ -4,12 +4,12 @@ module ElmCup
   module Document
     # What a part of a confection is: a row of core/data/part_types.csv.
     #   judged    its texture is judged as a dough's is     in_piece  it goes into what is shaped to pieces
-    #   melted    it is melted before it is used            want      the texture aimed at, nil where the shape says
-    PartType = Value.of(:id, :judged, :in_piece, :melted, :want) do
+    #   melted    it is melted before it is used
+    PartType = Value.of(:id, :judged, :in_piece, :melted) do
       # A PartType of a row.
       def self.from_row(row)
         yes = ->(column) { row[column] == "yes" }
-        new(id: row["type"], judged: yes["judged"], in_piece: yes["in_piece"], melted: yes["melted"], want: row["want"])
+        new(id: row["type"], judged: yes["judged"], in_piece: yes["in_piece"], melted: yes["melted"])
       end
 
       # Every type, first the one that stands for a whole formula where there are several.

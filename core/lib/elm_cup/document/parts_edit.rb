@@ -56,6 +56,7 @@ module ElmCup
         components.each { |each| each["takes"]&.reject! { |take| take["component"] == name } }
         gone, stay = splits.partition { |split| split["component"] == name }
         @document["splits"] = stay
+        uncoat(name)
         forget(name, *gone.map { |split| split["name"] })
       end
 
@@ -64,6 +65,7 @@ module ElmCup
         @words = "the name of #{before}"
         part["name"] = name = unused(typed_name, components - [part])
         named = splits + components.flat_map { |each| each["takes"] || [] }
+        named << @document["coat"] if @document["coat"]
         named.each { |each| each["component"] = name if each["component"] == before }
         follow(before, name)
       end
@@ -79,6 +81,12 @@ module ElmCup
       def type_part
         @words = "the type of #{part["name"]}"
         part["type"] = @edit["type"]
+        uncoat(part["name"]) if PartType[part["type"]].in_piece?
+      end
+
+      # Nothing is coated with what is not there, or is eaten as a dough now: what coats the pieces is said anew, or taken as usual.
+      def uncoat(name)
+        @document.delete("coat") if @document.dig("coat", "component") == name
       end
 
       def take

@@ -6,7 +6,7 @@ module ElmCup
     module AssessmentWriter
       VERSION = "assessment/1"
       # As a cook asks; sections that are not named here come behind.
-      ORDER = %w[components pieces practice nutrition cost diets findings notes wishes].freeze
+      ORDER = %w[components pieces coat practice nutrition cost diets findings notes wishes].freeze
 
       # sections: names of what is wanted, nil for everything. InvalidDocument names one that there is not.
       def self.call(assessment, sections: nil)
@@ -27,7 +27,7 @@ module ElmCup
 
         def wanted(sections)
           known = ORDER & Assessment.section_names | Assessment.section_names
-          return known if sections.nil?
+          return known.reject { |name| Section.all[name]&.asked? } if sections.nil?
 
           strange = sections - known
           if strange.any?

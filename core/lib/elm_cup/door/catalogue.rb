@@ -32,7 +32,7 @@ module ElmCup
 
       # A kind of shape, the usual one as a document says it, and the ways in which its size is said.
       def self.shape(kind)
-        {"kind" => kind.id, "want" => kind.usual.want, "usual" => kind.usual.said,
+        {"kind" => kind.id, "want" => Document::Want.of(Document::PartType.usual.id, kind.id), "usual" => kind.usual.said,
          "ways" => kind.ways.map { |way| Json.of(way).merge(way.bounds(kind.schema.value)) }}
       end
       private_class_method :ingredient, :shape

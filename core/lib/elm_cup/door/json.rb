@@ -37,18 +37,20 @@ module ElmCup
 
       def hash(value, digits) = value.to_h { |key, each| [key.to_s, of(each, digits)] }
 
-      # A Value by its members; its DIGITS say what their figures carry.
+      # A Value by its members; its DIGITS say what their figures carry, HIDDEN which are the core's own, ALSO what is told beside them.
       def members(value)
         kind = value.class
-        names, digits = KINDS[kind] ||= [kind::MEMBERS.map { |name| [name, name.name] }, digits_of(kind)]
+        names, digits = KINDS[kind] ||= [said_of(kind).map { |name| [name, name.name] }, constant_of(kind, :DIGITS, NONE)]
         names.each_with_object({}) do |(name, key), said|
           member = value.public_send(name)
           said[key] = member.is_a?(String) ? member : of(member, digits[name]) unless member.nil?
         end
       end
 
-      def digits_of(kind) = kind.const_defined?(:DIGITS) ? kind::DIGITS : NONE
-      private_class_method :hash, :members, :digits_of
+      def said_of(kind) = kind::MEMBERS - constant_of(kind, :HIDDEN, []) + constant_of(kind, :ALSO, [])
+
+      def constant_of(kind, name, without) = kind.const_defined?(name) ? kind.const_get(name) : without
+      private_class_method :hash, :members, :said_of, :constant_of
     end
   end
 end

@@ -16,6 +16,9 @@ module ElmCup
       # ISO 4217 code of the prices in it.
       attr_reader :currency
 
+      # What the household's kitchen is where a formula does not say (Hash, as a formula's kitchen).
+      attr_reader :kitchen
+
       # BoundedCaches of Lines by what they were read from, of whole parts that take of no other (Assessment::Part
       # keeps them), and of what a gram of an ingredient brings (Balance::PerGram).
       attr_reader :readings, :parts, :per_gram
@@ -27,6 +30,7 @@ module ElmCup
       def initialize
         @own = {}.freeze
         @currency = nil
+        @kitchen = {}.freeze
         @prices = {}.freeze
         @entries = DataTable.rows("ingredients").to_h { |row| [row["id"], Entry.from_row(row)] }.freeze
         @weights = DataTable.rows("forms").map { |row| Weight.from_row(row) }.group_by(&:ingredient).freeze
@@ -51,6 +55,9 @@ module ElmCup
       def priced(prices, currency)
         dup.tap { |library| library.send(:price_anew, prices, currency) }
       end
+
+      # The same library in a household with this kitchen (Hash).
+      def in_kitchen(kitchen) = dup.tap { |library| library.send(:move_to, kitchen) }
 
       # What an ingredient costs, a Pantry::Price; nil where that is not known.
       def price(id) = @prices[id]
@@ -107,6 +114,11 @@ module ElmCup
         @currency = currency
         @prices = prices.freeze
         @per_gram = BoundedCache.new(KEPT_READINGS)
+        freeze
+      end
+
+      def move_to(kitchen)
+        @kitchen = kitchen.freeze
         freeze
       end
 

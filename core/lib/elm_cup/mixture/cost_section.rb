@@ -2,14 +2,14 @@
 
 module ElmCup
   module Mixture
-    # What the batch and a piece cost. The batch is everything; a piece is its share of what goes into the pieces.
+    # What the batch and a piece cost. The batch is everything; a piece is its share of what goes into the pieces and onto them.
     class CostSection < Section
       # Money of the batch and of a piece (nil where there is none), its currency, names of what has no price.
       Amounts = Value.of(:batch, :piece, :currency, :unpriced) do
         self::DIGITS = {batch: 2, piece: 3}.freeze
       end
 
-      named "cost", needs: %w[pieces]
+      named "cost", needs: %w[pieces coat]
       key("cost") { amounts }
 
       # Amounts; nil where nothing in it has a price.
@@ -24,8 +24,9 @@ module ElmCup
 
       def piece
         grams = pieces.piece_grams or return
-        whole = Cost.of(assessment.formed_whole, assessment.library)
-        whole && whole.money.to_f * grams / assessment.formed_whole.grams
+        shares = [[assessment.formed_whole, grams], *coat.extras.map { |extra| [extra.bowl, extra.grams] }]
+        sums = shares.filter_map { |bowl, mass| Cost.of(bowl, assessment.library)&.then { |sum| sum.money.to_f * mass / bowl.grams } }
+        sums.sum if sums.any?
       end
     end
   end

@@ -2,82 +2,56 @@
 
 module ElmCup
   module Piece
-    # A bowl rolled into equal balls: so many grams each, a scoop each, or so many of them.
+    # A bowl rolled into equal balls: so many grams each, a scoop each, so many millimetres across, or so many of them.
     class Ball < Shape
       kind "ball"
 
-      # count of whole pieces, the same in words, grams and millimetres of one, its size in words, grams that are over
-      Yield = Value.of(:count, :words, :piece_grams, :diameter_mm, :size, :over_grams) do
-        self::DIGITS = {piece_grams: 2, diameter_mm: 1, over_grams: 1}.freeze
-
-        # What its size is told by.
-        def size_mm = diameter_mm
-
-        # Several together; the size is that of the first, which a scoop may make a little heavier in one bowl than in another.
-        def self.together(yields)
-          count = yields.sum(&:count)
-          yields.first.with(count: count, words: Ball.counted(count), over_grams: yields.sum(&:over_grams))
-        end
-      end
-
-      # Where nothing else is known, a small scoop, or a tray of them.
-      USUAL_SCOOP = 40
-      USUAL_COUNT = 24
-      scoop_ml = ->(number) { Scoop.millilitres(number).to_f.round(2) }
-      scoops = Scoop::NUMBERS.map { |number| Way::Choice.new(value: scoop_ml[number], words: "##{number} (#{Scoop.said_ml(number)} mL)") }
-      WAYS = [
-        Way.new(key: "piece_grams", word: "grams a piece", usual: USUAL_GRAMS, unit: "g", figure: "piece_grams"),
-        Way.new(key: "scoop_ml", word: "scoop", usual: scoop_ml[USUAL_SCOOP], unit: "mL", choices: scoops),
-        Way.new(key: "pieces", word: "pieces", usual: USUAL_COUNT, figure: "count")
-      ].freeze
+      WAYS = [Way::PIECE_GRAMS, Way::SCOOP, Way::PIECES,
+        Way.new(key: "diameter_mm", word: "mm across", usual: 30, unit: "mm", figure: "diameter_mm")].freeze
 
       def self.usual = new("kind" => id, "piece_grams" => USUAL_GRAMS)
 
       def self.ways = WAYS
 
+      def self.tools = "scoops"
+
       def self.called = %w[ball balls]
 
-      def want = "rolls"
+      # How many times as long as thick one is; what of it is measured.
+      def self.longer = 1.0
 
-      def fixed_count = @count
+      # Millilitres of one, where they are fixed.
+      def piece_ml = @scoop_ml || (@mm && solid(@mm).volume_mm3 / 1000)
 
-      def fixed_grams = @piece_grams
+      def with_tool(tool) = sized("scoop_ml", tool.ml)
 
-      # whole: the bowl of everything, for a part so small that no piece falls to it.
-      def yield_of(bowl, count: fixed_count, whole: bowl)
-        density = Mixture::Density.of(bowl) || 1.0
-        each = if count then count.positive? ? bowl.grams / count : whole.grams
-        else @piece_grams || @scoop_ml * density
+      # whole: the Layers of everything, for a part so small that no piece falls to it.
+      def yield_of(layers, count: fixed_count, whole: layers, inset: nil)
+        each = if count then count.positive? ? layers.grams / count : whole.grams
+        else @piece_grams || piece_ml * layers.density
         end
-        number = count&.positive? ? count : (bowl.grams / each + 1e-9).floor
-        across = diameter_mm(each / density)
-        Yield.new(count: number, words: Ball.counted(number), piece_grams: each, diameter_mm: across, size: "#{across.round} mm across",
-          over_grams: [bowl.grams - number * each, 0.0].max)
+        number = count&.positive? ? count : whole_pieces(layers.grams / each)
+        body = Spheroid.of_millilitres(each / layers.density, longer: self.class.longer)
+        Yield.new(count: number, words: counted(number), piece_grams: each, piece_ml: each / layers.density, size: size(body), body: body,
+          practice_mm: body.diameter_mm, diameter_mm: body.diameter_mm, layers: Core.layers(layers, body.diameter_mm, each),
+          over_grams: [layers.grams - number * each, 0.0].max, by_weight: Weighing.of(number * each, number), gives_way: gives_way)
       end
-
-      def pieces_per_gram(millilitres_per_gram)
-        return if @count
-
-        @piece_grams ? 1.0 / @piece_grams : millilitres_per_gram / ((1 - Mixture::Density::AIR_PRESSED) * @scoop_ml)
-      end
-
-      def with_count(count) = Ball.new("kind" => id, "pieces" => count)
-
-      def scaled(factor) = @count ? with_said(pieces: [(@count * factor).round, 1].max) : self
-
-      # Flavours are rolled each for itself: there the number holds, and the grams of one give way a little.
-      def remade(pieces:, piece_grams:, apart:) = Ball.new("kind" => id, **(apart ? {"pieces" => pieces} : {"piece_grams" => piece_grams}))
 
       private
 
       def from_said(said)
-        @piece_grams = said["piece_grams"]&.to_f
-        @scoop_ml = said["scoop_ml"]&.to_f
+        @piece_grams, @scoop_ml, @mm = [*%w[piece_grams scoop_ml], size_key].map { |key| float(said, key) }
         @count = said["pieces"]
       end
 
-      # d = (6 V / pi)^(1/3), V in mL.
-      def diameter_mm(millilitres) = 10 * Math.cbrt(6 * millilitres / Math::PI)
+      # The key of its size in millimetres.
+      def size_key = "diameter_mm"
+
+      def solid(millimetres) = Spheroid.new(diameter_mm: millimetres, length_mm: millimetres)
+
+      def size(body) = "#{body.diameter_mm.round} mm across"
+
+      def gives_way = @count ? "piece_grams" : "pieces"
     end
   end
 end

@@ -8,18 +8,23 @@ module ElmCup
       key("pieces") { together }
 
       # One Yield of them all; nil without a shape, or while a line of what is shaped is not read.
-      def together = @together ||= yields && yields.first.class.together(yields)
+      def together = @together ||= yields && Yield.together(yields, shape.class.method(:counted))
 
       # The Yields of the assessment's `formed` bowls, in their order; nil as `together`.
       def yields
         return @yields if defined?(@yields)
 
-        shape = assessment.formula.shape
-        @yields = (shape.yields_of(assessment.formed.map(&:bowl), whole: assessment.formed_whole) if shape && assessment.formed_known?)
+        @yields = (shape.yields_of(assessment.formed.map(&:layers), whole: assessment.formed_layers, inset: inset) if shape && assessment.formed_known?)
       end
 
-      # Grams of one piece; nil where there is none.
+      # Grams of one piece without its coat; nil where there is none.
       def piece_grams = (together.piece_grams if together&.count&.positive?)
+
+      private
+
+      def shape = assessment.formula.shape
+
+      def inset = assessment.formula.coat&.inset || Inset::NONE
     end
   end
 end

@@ -21,7 +21,8 @@ module ElmCup
       # What concerns all of it first, then each component in turn; what was found of a component is kept with it.
       def findings
         parts = assessment.parts.select(&:table)
-        whole = Whole.of(parts.map(&:table), needs: assessment.formula.needs, bowl: assessment.bowl, library: assessment.library)
+        whole = Whole.of(parts.map(&:table), needs: assessment.formula.needs, bowl: assessment.bowl, library: assessment.library,
+          assessment: assessment)
         SecondLook.of_whole(whole) + parts.flat_map { |part| part.kept_with(:findings) { SecondLook.of_table(part.table) } }
       end
     end

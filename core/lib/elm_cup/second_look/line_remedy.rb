@@ -28,6 +28,12 @@ module ElmCup
         end
       end
 
+      # Says no more of it in this formula.
+      def self.mute(whole, rule)
+        muted = whole.assessment.formula.muted
+        [{"op" => "add", "path" => "/muted", "value" => [*muted, rule]}]
+      end
+
       # Takes line `index` out.
       def self.remove(table, index) = [{"op" => "remove", "path" => "#{table.lines_at}/#{index}"}]
 

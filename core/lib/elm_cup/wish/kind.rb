@@ -54,6 +54,9 @@ module ElmCup
       # A line stays as it is for it.
       def lock? = false
 
+      # It keeps the size of a piece.
+      def size_lock? = false
+
       # It sets the size of the batch.
       def size? = false
 

@@ -36,6 +36,7 @@ module ElmCup
         "sulfites" => "sulphite"
       }.freeze
       KEEP = /\A(?:keep|lock|leave|(?:do not|don't) (?:touch|change)|without changing) (?:the )?(.+?)(?: as (?:it is|they are)| alone| in)?\z/
+      SIZE = /\A(?:size|pieces?|piece size|pieces as large|size of (?:a|the) pieces?)\z/
       STAYS = /\A(?:the )?(.+) stays?\z/
       LINE = /\A(?:use |put in )?(?:less|more|fewer|a bit of|add|some) (?:of )?(?:the )?(.+)\z/
 
@@ -191,6 +192,8 @@ module ElmCup
 
       def stays(words)
         name = words[KEEP, 1] || words[STAYS, 1] or return
+        return "lock:#{Lock::SIZE}" if SIZE.match?(name)
+
         id = @find.call(name)
         id ? "lock:#{id}" : Unreadable.because(:phrase_no_ingredient, name: name)
       end

@@ -1,0 +1,69 @@
+# frozen_string_literal: true
+
+module ElmCup
+  module Document
+    # The household's kitchen document ("kitchen/1", core/data/kitchen.schema.json).
+    module Household
+      VERSION = "kitchen/1"
+      SCHEMA = JsonFaults.schema("kitchen.schema.json")
+      # Kind of a place => the key of a formula's kitchen that says how warm it is there.
+      WARMTH = {"room" => "room_c", "fridge" => "fridge_c", "freezer" => "freezer_c"}.freeze
+      # Keys that formulas have too.
+      SHARED = [*%w[cup spoons], *Piece::Equipment::KINDS, Piece::Equipment::ONE].freeze
+
+      # nil, or InvalidDocument with every fault.
+      def self.check(said)
+        InvalidDocument.refuse("", :not_object, given: JsonFaults.name_of(said)) unless said.is_a?(Hash)
+        Finite.check(said)
+        faults = planned(said)
+        faults = JsonFaults.of(SCHEMA, said, whole: "a kitchen") if faults.empty?
+        faults += doubled(said) + warm(said) if faults.empty?
+        raise InvalidDocument.new(faults) if faults.any?
+      end
+
+      # What a formula's kitchen has of a checked one (Hash).
+      def self.shared(said)
+        places = (said["places"] || []).reverse.to_h { |place| [WARMTH.fetch(place["kind"]), place["dial_c"]] }
+        said.slice(*SHARED).merge(places)
+      end
+
+      # The document of a household that has said nothing.
+      def self.usual
+        usual = Kitchen::USUAL
+        {"elm_cup" => VERSION, "revision" => 0, "cup" => usual["cup"], "spoons" => usual["spoons"],
+         **Piece::Equipment::KINDS.to_h { |kind| [kind, Piece::Equipment.usual.fetch(kind)] },
+         Piece::Equipment::ONE => Piece::Equipment.usual.fetch(Piece::Equipment::ONE).first,
+         "places" => WARMTH.map { |kind, key| {"id" => kind, "kind" => kind, "dial_c" => usual[key]} }}
+      end
+
+      class << self
+        private
+
+        def planned(said)
+          NotBuilt.names("kitchen", SCHEMA.value["properties"].keys).select { |key| said.key?(key) }
+            .map { |key| Fault.at("/#{key}", :key_not_built, key: key) }
+        end
+
+        # Two of one id could not be told apart.
+        def doubled(said)
+          [*Piece::Equipment::KINDS, "places"].flat_map { |kind|
+            ids = (said[kind] || []).map { |each| each["id"] }
+            ids.tally.select { |_, count| count > 1 }.keys.map { |id| Fault.at("/#{kind}/#{ids.rindex(id)}/id", :tool_doubled, id: id) }
+          }
+        end
+
+        # A place as warm as a formula takes it.
+        def warm(said)
+          limits = Schema::SCHEMA.value.dig("$defs", "kitchen", "properties")
+          (said["places"] || []).each_with_index.filter_map { |place, at|
+            key = limits.fetch(WARMTH.fetch(place["kind"]))
+            given = place["dial_c"]
+            next if given.between?(key["minimum"], key["maximum"])
+
+            Fault.at("/places/#{at}/dial_c", :place_too_warm, kind: place["kind"], given: given, least: key["minimum"], most: key["maximum"])
+          }
+        end
+      end
+    end
+  end
+end

@@ -1,0 +1,42 @@
+# frozen_string_literal: true
+
+module ElmCup
+  module Piece
+    # What a shape makes of what there is.
+    #   count        whole pieces                  words   the same in words
+    #   piece_grams, piece_ml  of one, without a coat      piece_mm  [length, width, height] of one
+    #   diameter_mm  of what is round, nil where nothing is            size  in words
+    #   over_grams   what is left of the dough; trim_grams  what is cut off and no piece
+    #   layers       LayerSizes of one piece, from the foot up or from the core outwards
+    #   body         Box, Prism, Spheroid or Dome: what a coat goes around      practice_mm  what rows of practice go by
+    #   cut          Cut, of what is cut; tin  Tin that it stands in             full_grams  what would fill it exactly, nil where nothing does
+    #   by_weight    Weighing                      gives_way  the key of the figure that follows from the others
+    #   sheet_cm2    of what is poured out flat, nil where nothing is
+    #   notes        words on what could not be as it was said
+    Yield = Value.of(:count, :words, :piece_grams, :piece_ml, :size, :over_grams, :body, :practice_mm, layers: [].freeze, diameter_mm: nil,
+      trim_grams: nil, cut: nil, tin: nil, full_grams: nil, sheet_cm2: nil, by_weight: nil, gives_way: nil, notes: [].freeze) do
+      self::DIGITS = {piece_grams: 2, piece_ml: 2, diameter_mm: 1, over_grams: 1, trim_grams: 1, full_grams: 1, sheet_cm2: 1, piece_mm: 1}.freeze
+      # For the core alone.
+      self::HIDDEN = %i[body practice_mm].freeze
+      # Members that are reckoned from others.
+      self::ALSO = %i[piece_mm].freeze
+
+      # Millimetres of one piece: [length, width, height].
+      def piece_mm = body.mm
+
+      # Several together; what they are like is told by the first that any piece falls to.
+      def self.together(yields, words)
+        return yields.first if yields.size == 1
+
+        first = yields.find { |each| each.count.positive? } || yields.first
+        count = yields.sum(&:count)
+        first.with(count: count, words: words.call(count), over_grams: yields.sum(&:over_grams),
+          trim_grams: first.trim_grams && yields.sum { |each| each.trim_grams.to_f }, by_weight: nil, notes: yields.flat_map(&:notes).uniq)
+      end
+    end
+    # A component in one piece: millimetres of its layer, grams.
+    Yield::LayerSize = Value.of(:component, :mm, :grams) do
+      self::DIGITS = {mm: 1, grams: 2}.freeze
+    end
+  end
+end
