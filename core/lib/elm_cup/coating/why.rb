@@ -35,7 +35,7 @@ module ElmCup
       def film
         solids = (@chocolate.yield_pascal / 0.5)**0.5
         phi = Chocolate::PACKED * solids / (1 + solids)
-        step("film_mm", @shell.film_mm, "1000 * .8 * .5 * (phi / (.7 - phi)) * (phi / (.7 - phi)) / (density * 9.81)",
+        step("film_mm", @shell.film_mm, "1000 * 0.8 * 0.5 * (phi / (0.7 - phi)) * (phi / (0.7 - phi)) / (density * 9.81)",
           {"phi" => phi, "density" => @chocolate.density}, {"phi" => "share of its volume that is solid", "density" => "kg/m³"})
       end
 

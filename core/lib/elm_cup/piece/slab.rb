@@ -177,10 +177,11 @@ module ElmCup
       # A piece so many times as long as wide is said.
       LONGEST = 3.5
 
+      # The nearest number that comes out better, more pieces first.
       def odd(grid)
-        nearest = [grid.count - 1, grid.count + 1, grid.count - 2, grid.count + 2].select(&:positive?)
-          .map { |count| Grid.of_count(grid.tin, count) }.min_by(&:aspect)
-        "#{grid.count} pieces come out as strips#{"; #{nearest.count} would be cut #{nearest.words}" if nearest.aspect < LONGEST}."
+        near = [1, -1, 2, -2].map { |more| grid.count + more }.select(&:positive?).map { |count| Grid.of_count(grid.tin, count) }
+          .find { |other| other.aspect < LONGEST }
+        "#{grid.count} pieces come out as strips#{"; #{near.count} would be cut #{near.words}" if near}."
       end
 
       def said_mm(millimetres) = (millimetres < 10) ? millimetres.round(1) : millimetres.round
