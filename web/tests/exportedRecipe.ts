@@ -44,6 +44,7 @@ export const exportedRecipe: WithContext<Recipe> = {
     }
   ],
   "recipeYield": "17 pieces",
+  "description": "17 balls of 18 g: 31 mm across.",
   "suitableForDiet": [
     "https://schema.org/VeganDiet",
     "https://schema.org/VegetarianDiet",
@@ -51,8 +52,8 @@ export const exportedRecipe: WithContext<Recipe> = {
   ],
   "nutrition": {
     "@type": "NutritionInformation",
-    "servingSize": "1 piece (18.0 g)",
     "calories": "67 kcal",
+    "servingSize": "1 piece (18.0 g)",
     "proteinContent": "1.6 g",
     "fatContent": "2.9 g",
     "saturatedFatContent": "0.4 g",

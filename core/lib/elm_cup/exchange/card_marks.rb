@@ -12,6 +12,59 @@ module ElmCup
       STREWN = "strewn on"
       FLAVOUR = /\AFlavour: (?<name>.+) \((?<percent>\d+(?:\.\d+)?) % of (?<component>.+)\)\z/
 
+      # Keys of a document that one line each says: "pieces: slab; tin mm 200 x 300; grid 6 x 4".
+      SAID = {"pieces" => "shape", "coat" => "coat", "lives" => "lives"}.freeze
+      SHAPING = /\A(?<word>#{Regexp.union(SAID.keys)}): (?<said>.+)\z/
+
+      # Such lines of a document (Hash).
+      def self.shaping(document)
+        SAID.filter_map { |word, key|
+          said = document[key] or next
+          next "#{word}: #{said}" if said.is_a?(String)
+
+          rest = said.except("kind").map { |name, value| "#{name.tr("_", " ")} #{Array(value).join(" x ")}" }
+          "#{word}: #{[said["kind"], *rest].join("; ")}"
+        }
+      end
+
+      # [key, its value] that such a line says, nil for any other.
+      def self.shaped(words)
+        found = SHAPING.match(words) or return
+        key = SAID.fetch(found[:word])
+        kind, *rest = found[:said].split("; ")
+        return [key, kind] if key == "lives"
+
+        [key, {"kind" => kind, **rest.to_h { |each| pair(key, each) }}]
+      end
+
+      # "tin mm 200 x 300" is tin_mm and a list; a name is a text.
+      def self.pair(key, words)
+        names = (key == "coat") ? COAT_KEYS : SHAPE_KEYS
+        name = names.find { |each| words.start_with?("#{each.tr("_", " ")} ") } or return [words, true]
+        [name, value(name, words.delete_prefix("#{name.tr("_", " ")} "))]
+      end
+
+      def self.value(name, text)
+        return text if name == "component"
+
+        numbers = text.split(" x ").map { |each| plain(each) }
+        LISTS.include?(name) ? numbers : numbers.first
+      end
+
+      def self.plain(text)
+        return text == "true" if %w[true false].include?(text)
+
+        text.match?(/\A\d+\z/) ? text.to_i : (Float(text, exception: false) || text)
+      end
+
+      LISTS = %w[tin_mm grid].freeze
+      # Longer names first: "piece_grams" before what it begins with.
+      properties = ->(name) { Document::Schema::SCHEMA.value.dig("$defs", name, "properties").keys }
+      kinds = Document::Schema::SCHEMA.value.dig("$defs", "shape", "oneOf").map { |each| each["$ref"].split("/").last }
+      SHAPE_KEYS = kinds.flat_map { |kind| properties[kind] }.uniq.sort_by { |name| -name.length }.freeze
+      COAT_KEYS = properties["coat"].sort_by { |name| -name.length }.freeze
+      private_class_method :pair, :value, :plain
+
       # The words of a line in italics, nil for any other.
       def self.italic(text) = ITALIC.match(text)&.[](:said)
 

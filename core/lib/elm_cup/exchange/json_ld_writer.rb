@@ -12,7 +12,7 @@ module ElmCup
       # A Hash ready for JSON. assessment: the document's.
       def self.call(document, assessment)
         {
-          "@context" => "https://schema.org", "@type" => "Recipe", **said(document), **yielded(assessment),
+          "@context" => "https://schema.org", "@type" => "Recipe", **said(document), **yielded(assessment), **shaped(assessment),
           "suitableForDiet" => diets(assessment), "nutrition" => nutrition(assessment),
           "encoding" => [{"@type" => "MediaObject", "encodingFormat" => JsonLd::FORMAT, "text" => JSON.generate(document)}]
         }.reject { |_, value| value.nil? || value == [] }
@@ -27,7 +27,7 @@ module ElmCup
           "name" => document["name"], "recipeIngredient" => said.flat_map { |each| each["recipeIngredient"] },
           "recipeInstructions" => (document["notes"] || []).map { |text| {"@type" => "HowToStep", "text" => text} },
           **((said.size > 1) ? {"hasPart" => said} : {})
-        }
+        }.reject { |_, value| value == [] }
       end
 
       class << self
@@ -49,14 +49,23 @@ module ElmCup
           count ? {"recipeYield" => "#{count} pieces"} : {}
         end
 
+        # Size, cut and coat in words, and the tin as a tool.
+        def shaped(assessment)
+          pieces = assessment.pieces.together or return {}
+          need = assessment.coat.need
+          tin = pieces.tin && {"@type" => "HowToTool", "name" => pieces.tin.words, "requiredQuantity" => pieces.tin.count}
+          {"description" => [(ShapeWords.pieces(pieces) if pieces.count.positive?), (ShapeWords.coat(need) if need)].compact.join(" "), "tool" => tin}
+        end
+
         def diets(assessment) = assessment.diets.kept.filter_map { |diet| DIETS[diet]&.then { |name| "https://schema.org/#{name}" } }
 
         def nutrition(assessment)
           piece = assessment.nutrition.per_piece or return
+          grams_of_one = assessment.coat.finished_grams
           grams = ->(key) { "#{piece[key].round(2).round(1)} g" }
           {
             "@type" => "NutritionInformation", "calories" => "#{piece[:kcal].round(2).round} kcal",
-            "servingSize" => "1 piece (#{assessment.pieces.piece_grams.round(2).round(1)} g)",
+            "servingSize" => "1 piece (#{grams_of_one.round(2).round(1)} g)",
             "proteinContent" => grams[:protein_g], "fatContent" => grams[:fat_g], "saturatedFatContent" => grams[:saturates_g],
             "carbohydrateContent" => grams[:carbohydrate_g], "sugarContent" => grams[:sugars_g], "fiberContent" => grams[:fibre_g],
             "sodiumContent" => "#{(piece[:salt_g].round(2) * 400).round} mg"

@@ -20,7 +20,14 @@ module ElmCup
       private
 
       def heading
-        ["# #{escape(@document["name"])}", "", made]
+        ["# #{escape(@document["name"])}", "", made, *CardMarks.shaping(@document).flat_map { |words| ["", "_#{escape(words)}_"] }]
+      end
+
+      # How large a piece is, and how much coat goes on; nothing where there is none.
+      def shaped
+        pieces = @assessment.pieces.together
+        need = @assessment.coat.need
+        [("- #{ShapeWords.pieces(pieces)}" if pieces&.count&.positive?), ("- #{escape(ShapeWords.coat(need))}" if need)].compact
       end
 
       # What the bowl comes to, or where that is not known yet, what the document asks for.
@@ -81,7 +88,7 @@ module ElmCup
         piece = @assessment.nutrition.per_piece
         diets = @assessment.diets
         allergens = diets.allergens.empty? ? "none of those named" : Mixture::Allergens.words(diets.allergens)
-        ["", "## Nutrition", "", (figures(piece) if piece), "- Allergens: #{allergens}",
+        ["", "## Nutrition", "", *shaped, (figures(piece) if piece), "- Allergens: #{allergens}",
           ("- Keeps to: #{diets.kept.join(", ")}" if diets.kept.any?),
           "- Figures are estimates from typed names, not from packs: read the packs."]
       end

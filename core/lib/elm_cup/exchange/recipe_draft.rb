@@ -30,6 +30,7 @@ module ElmCup
         @named = Hash.new(0)
         @splits = []
         @outside = {}
+        @card = {}
         @marked = []
         @steps = []
         @talk = []
@@ -76,6 +77,12 @@ module ElmCup
         return @list = "topping" if said == CardMarks::STREWN && @splits.any?
 
         @marked << @parts.last if @splits.empty? && CardMarks.put(said, @parts.last)
+      end
+
+      # Takes what our own card says of shape and coat; nil where the italics say something else.
+      def shaped_as(said)
+        key, value = CardMarks.shaped(said)
+        @card[key] = value if key
       end
 
       # Adds a line to the component or flavour in hand; one that says it is for the outside goes there.
@@ -126,6 +133,7 @@ module ElmCup
         return if @pieces || !count.between?(1, RecipeYield::MOST)
 
         @pieces = count
+        @counted = words
         @remarks << "“#{words}” is taken as #{count} pieces"
       end
 
@@ -141,14 +149,34 @@ module ElmCup
         by_machine(parts, told)
         made = told.lazy.filter_map { |text| RecipeYield.of_step(text) }.first
         pieces(*made) if made
+        return carded(parts, told) if @card.any?
+
+        shape = shaped(told)
+        coat = RecipeCoat.new(told, parts, @remarks).found(shape && shape["kind"])
         {
-          "elm_cup" => "formula/1", "name" => name, "components" => parts,
-          "shape" => @pieces && Piece::Shape.of_count(@pieces), "splits" => @splits.empty? ? nil : @splits,
+          "elm_cup" => "formula/1", "name" => name, "components" => parts, "shape" => shape, "coat" => coat,
+          "splits" => @splits.empty? ? nil : @splits,
           "notes" => told.empty? ? nil : told.first(RecipeText::MOST_STEPS)
         }.compact
       end
 
       private
+
+      # Of a card of ours: what it says, and nothing besides.
+      def carded(parts, told)
+        said = {"elm_cup" => "formula/1", "name" => name, "components" => parts, **@card, "splits" => @splits.empty? ? nil : @splits,
+                "notes" => told.empty? ? nil : told.first(RecipeText::MOST_STEPS)}.compact
+        broken = Piece::Shape.faults(said["shape"], "/shape").any? if said["shape"]
+        broken ? said.except("shape") : said
+      end
+
+      # The shape that method, number and name tell of, said; so many balls where only a number is known.
+      def shaped(told)
+        found = RecipeShaping.new(told, @title, @counted).found
+        shape = found&.shape(@pieces)
+        @remarks << found.words if shape
+        shape || (@pieces && Piece::Shape.of_count(@pieces))
+      end
 
       def line_of(part, text, list = "lines")
         lines = (part[list] ||= [])

@@ -125,6 +125,7 @@ module ElmCup
         return @instead = line.text.match?(/\Aor/i) if line.text.match?(OR) && @draft.begun?
 
         said = CardMarks.italic(line.text)
+        return if said && @draft.shaped_as(said)
         return @draft.marked(said) if said && @draft.begun?
         return begin_section(line) if heading?(line) && begins?(line) && !chatter?(line)
 

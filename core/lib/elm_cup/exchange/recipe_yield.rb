@@ -5,7 +5,7 @@ module ElmCup
     # How many pieces a recipe says it makes. A number with the name of a piece behind it wins ("1 tin, 16 squares"); a number
     # of tins or of people is none.
     module RecipeYield
-      NOUN = /(?:pieces?|pcs|bites?|balls?|truffles?|squares?|bars?|cups?|drops?|cookies|fudges?|bonbons?|eggs?|slices?|clusters?|barks?|cakes?|fingers?|pots?|stk|stück|styck(?:en)?|laddoos?|laddus?|kugler|kugeln)\b\.?/i
+      NOUN = /(?:pieces?|pcs|bites?|balls?|truffles?|squares?|bars?|cups?|drops?|cookies|fudges?|bonbons?|eggs?|slices?|clusters?|barks?|cakes?|fingers?|wedges?|triangles?|rounds|coins|discs|shards|pots?|stk|stück|styck(?:en)?|laddoos?|laddus?|kugler|kugeln)\b\.?/i
       ABOUT = /(?:about|approx(?:imately)?\.?|around|roughly|ca\.?|some)?/i
       WORDS = {
         "an" => 1, "a" => 1, "one" => 1, "two" => 2, "three" => 3, "four" => 4, "five" => 5, "six" => 6, "eight" => 8, "ten" => 10,
