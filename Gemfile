@@ -9,6 +9,7 @@ gem "htmlentities", "~> 4.4"
 gem "json", "~> 2.10"
 gem "json_schemer", "~> 2.5.0"
 gem "nokogiri", "~> 1.15"
+gem "prawn", "~> 2.5"
 gem "zeitwerk", "~> 2.6.18"
 
 # Server: API and storage.

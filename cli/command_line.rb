@@ -10,10 +10,12 @@ module ElmCup
 
     PANTRY_USAGE = <<~TEXT
       --pantry CSV                             wherever a formula, a cupboard or a bowl is read: the household's own ingredients
+      --kitchen JSON                           … and its kitchen: cups, spoons, tins, moulds, scoops (docs/kitchen.schema.json)
     TEXT
     USAGE = (<<~TEXT + Proposals::USAGE + PANTRY_USAGE).freeze
       elm assess FILE|- [--only NAMES]         the assessment of a formula document, or only “pieces,cost” and the like of it
       elm assess … --strict                    … refused where a line is not read; without it such lines are left out and listed
+      elm shape FILE|- [--template PDF]        pieces, cut, coat and what your tins would make of it; the cut at true size into a file
       elm convert TEXT --to UNIT [--cup ID]    a typed amount in g, ml, tsp, tbsp, cups, oz … or “measure” (nearest spoons and cups)
       elm scale FILE|- --by FACTOR             the formula document with every amount times FACTOR (2, 1/2, 0.75)
       elm scale FILE|- --to-grams G            … so that all of it weighs G grams
@@ -23,10 +25,10 @@ module ElmCup
       elm compare FILE FILE                    two formula documents side by side, line by line
       elm label FILE|-                         an ingredient from its pack's label (JSON), checked
     TEXT
-    COMMANDS = (%w[assess convert scale import export compare label] + Proposals::COMMANDS).freeze
+    COMMANDS = (%w[assess shape convert scale import export compare label] + Proposals::COMMANDS).freeze
     # Options without a value.
     FLAGS = %w[--strict].freeze
-    OPTIONS = (%w[--strict --only --to --cup --by --to-grams --pieces --piece-grams --format --pantry] + Proposals::OPTIONS).freeze
+    OPTIONS = (%w[--strict --only --to --cup --by --to-grams --pieces --piece-grams --format --pantry --template --kitchen] + Proposals::OPTIONS).freeze
     # The longest file that is read at all; the core has its own, smaller limits.
     MOST_BYTES = 64_000_000
     # Bad input, said in one line.
@@ -108,6 +110,23 @@ module ElmCup
       answer
     end
 
+    # The cut of the tin goes into a file of its own.
+    def shape(arguments)
+      formula = document(arguments)
+      answer = ElmCup.shape(formula, **pantry)
+      if (path = @options["--template"])
+        write(path, ElmCup.template(formula, **pantry))
+      end
+      leave_out(ElmCup.flagged(ElmCup.assess(formula, sections: ["components"], **pantry)))
+      answer
+    end
+
+    def write(path, bytes)
+      File.binwrite(path, bytes)
+    rescue SystemCallError => error
+      raise BadInput, "#{path} cannot be written: #{error.message.sub(/ @ .*/, "")}"
+    end
+
     # What a formula is judged without is listed, a line each; with --strict that is a fault.
     def leave_out(flagged)
       @strict_fault = flagged.any? && @options.key?("--strict")
@@ -153,8 +172,20 @@ module ElmCup
     # The names that an option lists, nil where it is not given.
     def listed(name) = @options[name]&.then { |text| utf8(text).split(",").map(&:strip).reject(&:empty?) }
 
-    # The ingredients of --pantry as an option of the core.
-    def pantry = @options["--pantry"] ? {pantry: ElmCup.pantry(ElmCup.read_pantry_csv(bytes([@options["--pantry"]])))} : {}
+    # The ingredients of --pantry, in the kitchen of --kitchen, as an option of the core.
+    def pantry
+      return {} unless @options["--pantry"] || @options["--kitchen"]
+
+      library = @options["--pantry"] ? ElmCup.pantry(ElmCup.read_pantry_csv(bytes([@options["--pantry"]]))) : ElmCup.shipped
+      {pantry: @options["--kitchen"] ? library.in_kitchen(kitchen(@options["--kitchen"])) : library}
+    end
+
+    # What formulas take of a kitchen document in a file.
+    def kitchen(path)
+      said = document([path])
+      ElmCup.check_kitchen(said)
+      ElmCup.kitchen_of(said)
+    end
 
     def number(name)
       text = @options[name] or return

@@ -31,6 +31,22 @@ module ElmCup
   # be taken.
   def self.shape(document, pantry: shipped) = Door::ShapeWriter.call(Assessment.of(document, library: pantry))
 
+  # The cut of a formula's tin at true size as PDF (bytes). InvalidDocument when it cannot be taken, or nothing is cut in it.
+  def self.template(document, pantry: shipped) = Exchange::CutTemplate.new(Assessment.of(document, library: pantry)).to_pdf
+
+  # The kitchen document ("kitchen/1") of a household that has said nothing, as a Hash.
+  def self.usual_kitchen = Document::Household.usual
+
+  # nil, or InvalidDocument: whether a parsed kitchen document can be kept.
+  def self.check_kitchen(said) = Document::Household.check(said)
+
+  # What formulas take of a kitchen document that was checked, as a Hash.
+  def self.kitchen_of(said) = Document::Household.shared(said)
+
+  # A tool by the water that fills it, as a Hash like those of a kitchen document. said: kind, water_ml, and what was measured.
+  # InvalidDocument where that cannot be one.
+  def self.tool_by_water(said) = Piece::ByWater.call(said)
+
   # What a list shows of a formula document, as a Hash: texture, pieces, diets of the whole, and no more than that is reckoned.
   # InvalidDocument when it cannot be taken.
   def self.summary(document, pantry: shipped) = Door::SummaryWriter.call(Assessment.of(document, library: pantry))
@@ -69,14 +85,15 @@ module ElmCup
   def self.flagged(assessment) = Door::FlagWriter.call(assessment)
 
   # A typed amount in another unit, as a Hash. UnreadableText when it cannot be done.
-  def self.convert(text, to: "g", cup: "us", pantry: shipped)
+  def self.convert(text, to: "g", pantry: shipped, cup: pantry.kitchen["cup"] || "us")
     Door::ConversionWriter.call(Ingredient::Conversion.new(text, to: to, cup: cup, library: pantry))
   end
 
   # One typed line on its own, as a Hash like a line of an assessment. `ingredient` is the id that the cook said it is;
   # where she said it of the line `was`, it holds while the text names the same thing, and the answer's `chosen` tells.
-  def self.read_line(text, ingredient: nil, was: nil, process: "hand", cup: "us", spoons: Quantity::KitchenMeasures::SPOONS,
-    pantry: shipped)
+  # cup, spoons: where nothing is said, those of the household.
+  def self.read_line(text, ingredient: nil, was: nil, process: "hand", pantry: shipped, cup: pantry.kitchen["cup"] || "us",
+    spoons: pantry.kitchen["spoons"] || Quantity::KitchenMeasures::SPOONS)
     standard = Quantity::CupStandard.find(cup)
     line = Ingredient::LineResolver.new(process: process, standard: standard, library: pantry).resolve(text, chosen: ingredient, was: was)
     Door::LineWriter.call(line, nil, 0, Quantity::KitchenMeasures.of(standard, spoons), pantry)

@@ -3,16 +3,16 @@
 require "digest"
 
 module ElmCupServer
-  # The household's pantry: the library that ships with its own ingredients over it, as the core makes it. One is kept while the
-  # ingredients stay as they are.
+  # The household's pantry: the library that ships with its own ingredients over it, in its kitchen, as the core makes it. One is kept
+  # while ingredients and kitchen stay as they are.
   module Pantry
-    # What stands in the database at one moment; a digest of it never goes with ingredients of another.
-    Moment = Struct.new(:currency, :keys, :documents) do
+    # What stands in the database at one moment, `kitchen` among it (Hash); a digest of it never goes with ingredients of another.
+    Moment = Struct.new(:currency, :keys, :documents, :kitchen) do
       # A short text that differs whenever the ingredients or the currency do.
-      def digest = Digest::SHA256.hexdigest([currency, *documents].join("\0"))[0, 16]
+      def digest = Digest::SHA256.hexdigest([currency, JSON.generate(kitchen), *documents].join("\0"))[0, 16]
 
       # The same of what a verdict depends on.
-      def judging = Digest::SHA256.hexdigest(JSON.generate(ElmCup.judging(ingredients)))[0, 16]
+      def judging = Digest::SHA256.hexdigest(JSON.generate([ElmCup.judging(ingredients), kitchen]))[0, 16]
 
       # The ingredients as Hashes.
       def ingredients = @ingredients ||= documents.map { |document| JSON.parse(document) }
@@ -37,7 +37,7 @@ module ElmCupServer
     # What stands in the database now.
     def self.moment
       rows = OwnIngredient.order(:key).pluck(:key, :document)
-      Moment.new(currency, rows.map(&:first), rows.map(&:last))
+      Moment.new(currency, rows.map(&:first), rows.map(&:last), Kitchen.shared)
     end
 
     # The Kept of this moment: its library, and the digest that goes with it.
@@ -51,7 +51,7 @@ module ElmCupServer
 
     def self.made(revision, moment)
       kept = ElmCup.kept_pantry(moment.ingredients, currency: moment.currency, before: @kept&.core)
-      Kept.new(revision: revision, digest: moment.digest, judging: moment.judging, library: kept.library, core: kept,
+      Kept.new(revision: revision, digest: moment.digest, judging: moment.judging, library: kept.library.in_kitchen(moment.kitchen), core: kept,
         aside: kept.aside.to_h { |each| [moment.keys[each.at], each] })
     end
     private_class_method :made

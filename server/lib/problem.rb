@@ -26,6 +26,12 @@ module ElmCupServer
       [status, headers, [JSON.generate(JSON.parse(body.first).merge("kept" => error.kept, "sent" => error.sent))]]
     end
 
+    # The same for a kitchen.
+    def self.for_stale_kitchen(error)
+      status, headers, body = response(409, error.message)
+      [status, headers, [JSON.generate(JSON.parse(body.first).merge("kept" => error.now, "sent" => error.mine))]]
+    end
+
     # The problem document as a Hash; code: of the whole, where a program goes by one.
     def self.document(status, detail, errors = [], code: nil)
       {"type" => "about:blank", "title" => TITLES.fetch(status), "status" => status, "detail" => detail.scrub, "code" => code,

@@ -19,6 +19,7 @@ module ElmCupServer
     error(ActiveRecord::RecordNotFound) { halt Problem.response(404, "There is nothing here with that number; it may have been deleted") }
     error(ActiveRecord::ConnectionNotEstablished) { halt Errors.answer(env["sinatra.error"]) }
     error(ActiveRecord::StatementInvalid, ActiveRecord::RecordInvalid) { halt refused_by_storage(env["sinatra.error"]) }
+    error(Kitchen::Stale) { halt Problem.for_stale_kitchen(env["sinatra.error"]) }
     error(Draft::Stale) { halt Problem.for_stale_draft(env["sinatra.error"]) }
     error(Deadline::Passed) { halt Problem.response(503, env["sinatra.error"].message) }
     error(Page::Lost) { halt Problem.response(422, env["sinatra.error"].message) }
@@ -32,6 +33,8 @@ module ElmCupServer
     post("/api/assess/sections") {
       reckon { ElmCup.assess(body_json["document"], pantry: Pantry.library, sections: body_json["sections"]) }
     }
+    post("/api/shape") { reckon { ElmCup.shape(body_json, pantry: Pantry.library) } }
+    post("/api/shape/template") { download(ElmCup.template(body_json, pantry: Pantry.library), "application/pdf", "cut.pdf") }
     post("/api/lines") { reckon { read_line(body_json) } }
     post("/api/nudge") { reckon { {"text" => ElmCup.nudge(body_json["text"], body_json["steps"])} } }
     post("/api/scale") { reckon { ElmCup.scale(body_json["document"], body_json["factor"]) } }
@@ -43,7 +46,7 @@ module ElmCupServer
     post("/api/export") { reckon { {"text" => ElmCup.export(body_json["document"], body_json["format"], pantry: Pantry.library)} } }
     post("/api/compare") { reckon { ElmCup.compare(body_json["before"], body_json["after"], pantry: Pantry.library) } }
     post("/api/convert") {
-      reckon { ElmCup.convert(body_json["text"], to: body_json["to"], cup: body_json["cup"] || "us", pantry: Pantry.library) }
+      reckon { ElmCup.convert(body_json["text"], pantry: Pantry.library, **body_json.slice("to", "cup").transform_keys(&:to_sym)) }
     }
 
     post("/api/balance") { reckon { balance(body_json) } }
@@ -80,6 +83,10 @@ module ElmCupServer
     get("/api/versions/:id") { answer(FormulaVersion.find(id).to_answer) }
 
     get("/api/formulas/:id/export") { file(formula.standing, params["format"]) }
+
+    get("/api/kitchen") { answer(Kitchen.document) }
+    put("/api/kitchen") { answer(Kitchen.keep(body_json)) }
+    post("/api/kitchen/by-water") { answer(ElmCup.tool_by_water(body_json)) }
 
     get("/api/pantry") { answer(pantry) }
     post("/api/pantry") {
@@ -207,7 +214,8 @@ module ElmCupServer
     end
 
     def download(text, type, name)
-      headers = {"content-type" => "#{type}; charset=utf-8", "cache-control" => "no-store",
+      charset = (type == "application/pdf") ? "" : "; charset=utf-8"
+      headers = {"content-type" => "#{type}#{charset}", "cache-control" => "no-store",
                  "content-disposition" => "attachment; filename=\"#{name}\""}
       [200, headers, text]
     end

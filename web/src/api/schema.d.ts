@@ -65,6 +65,70 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/shape": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["shape"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/shape/template": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["shapeTemplate"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/kitchen": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["kitchen"];
+        put: operations["keepKitchen"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/kitchen/by-water": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["toolByWater"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/lines": {
         parameters: {
             query?: never;
@@ -988,18 +1052,242 @@ export interface components {
             currency: string;
             unpriced: string[];
         };
-        /** @description Of every shape; one may say more of itself */
+        /** @description What a shape makes of a bowl; what a kind has none of is left out */
         Pieces: {
             count: number;
             /** @description “24 balls” */
             words: string;
+            /** @description Of one without its coat */
             piece_grams: number;
+            piece_ml: number;
+            /** @description Length, width, height of one */
+            piece_mm: number[];
             diameter_mm?: number;
             /** @description “31 mm across” */
             size: string;
             over_grams: number;
+            trim_grams?: number;
+            /** @description What would fill it exactly */
+            full_grams?: number;
+            /** @description Of what is poured out flat */
+            sheet_cm2?: number;
+            /** @description From the foot up, or from the core outwards */
+            layers: {
+                component: string;
+                mm: number;
+                grams: number;
+            }[];
+            cut?: {
+                grid: number[];
+                words: string;
+                trim_mm: number;
+                x_mm: number[];
+                y_mm: number[];
+                rings_mm: number[];
+            };
+            tin?: {
+                mm: number[];
+                count: number;
+                words: string;
+                filled_mm?: number;
+            };
+            by_weight?: {
+                count: number;
+                each_grams: number;
+                last_grams: number;
+                words: string;
+            };
+            /** @description The figure that follows from the others */
+            gives_way?: string;
+            notes: string[];
+        };
+        Round: {
+            /** @enum {string} */
+            what: "processor" | "mould" | "tray";
+            name: string;
+            of?: string;
+            fits: number;
+            rounds: number;
+            words: string;
+        };
+        ShapedPieces: components["schemas"]["Pieces"] & {
+            finished_piece_grams?: number;
+            rounds: components["schemas"]["Round"][];
+            why: components["schemas"]["Why"][];
+        };
+        /** @description How much of a coat the pieces want */
+        Coat: {
+            /** @enum {string} */
+            kind: "dip" | "half_dip" | "drizzle" | "spread" | "cup" | "roll";
+            words: string;
+            component?: string;
+            /** @description Nobody said that it is coated so */
+            assumed?: boolean;
+            coats: number;
+            thickness_mm: number;
+            layers: {
+                name: string;
+                mm: number;
+                grams: number;
+            }[];
+            /** @description On one, as far as there is enough */
+            piece_grams: number;
+            grams_needed: number;
+            grams_low: number;
+            grams_high: number;
+            grams_with_spare: number;
+            have_grams?: number;
+            left_grams?: number;
+            short_grams?: number;
+            /** @description Pieces between two warmings */
+            dip_set?: number;
+            /** @enum {string} */
+            school?: "thinned" | "tempered";
+            notes: string[];
+        };
+        Span: number[];
+        CoatCard: components["schemas"]["Coat"] & {
+            /** @description “dark chocolate” */
+            kind_of?: string;
+            fat_pct?: number;
+            hottest_c?: number;
+            bowl_c?: number;
+            centre_c?: number;
+            packs?: {
+                ingredient: string;
+                name: string;
+                grams: number;
+                spoons?: string;
+                packs?: string;
+                count?: number;
+            }[];
+            thinning?: {
+                ingredient: string;
+                school: string;
+                words: string;
+                spoons?: string;
+                grams: number;
+                fat_pct: number;
+                thickness_mm?: number;
+                why: string;
+            }[];
+            melting?: {
+                way: string;
+                words: string;
+                steps: string;
+            }[];
+            tempering?: {
+                melt_c: components["schemas"]["Span"];
+                cool_c: components["schemas"]["Span"];
+                work_c: components["schemas"]["Span"];
+                words: string;
+            };
+            schools?: {
+                /** @enum {string} */
+                id: "thinned" | "tempered";
+                words: string;
+                why: string;
+                suits: boolean;
+                lives: string;
+            }[];
+            sets?: string;
+            rescue?: string[];
+            water?: string;
+            leftover?: string;
+            home_made?: {
+                ingredient: string;
+                words: string;
+                grams: number;
+                spoons?: string;
+            }[];
+            home_made_words?: string;
+            size_chart: {
+                piece_grams: number;
+                count: number;
+                coat_grams: number;
+                share_pct: number;
+                now: boolean;
+            }[];
+            why: components["schemas"]["Why"][];
+        };
+        ToolChoice: {
+            tool: string;
+            name: string;
+            /** @description What it would give */
+            words: string;
+            shape: {
+                kind: string;
+            } & {
+                [key: string]: unknown;
+            };
+            chosen: boolean;
+            /** @description The kitchen has it */
+            own: boolean;
+            /** @description How far from what is wanted, 0 for just so */
+            miss: number;
+        };
+        ShapeAnswer: {
+            /** @enum {string} */
+            elm_cup: "shape/1";
+            name: string;
+            shape?: {
+                [key: string]: unknown;
+            };
+            /** @enum {string} */
+            lives: "room" | "fridge" | "freezer";
+            pieces?: components["schemas"]["ShapedPieces"];
+            coat?: components["schemas"]["CoatCard"];
+            choices: components["schemas"]["ToolChoice"][];
+            practice: components["schemas"]["Practice"][];
+            findings: components["schemas"]["Finding"][];
+            notes: string[];
+        };
+        Tool: {
+            id?: string;
+            name?: string;
+            mm?: number[];
+            diameter_mm?: number;
+            depth_mm?: number;
+            cavity_ml?: number;
+            cavities?: number;
+            ml?: number;
+            material?: string;
+        };
+        Tools: {
+            tins: components["schemas"]["Tool"][];
+            moulds: components["schemas"]["Tool"][];
+            liners: components["schemas"]["Tool"][];
+            scoops: components["schemas"]["Tool"][];
+            trays: components["schemas"]["Tool"][];
+        };
+        /** @description A kitchen document; docs/kitchen.schema.json is its full schema. */
+        Kitchen: {
+            tins?: components["schemas"]["Tool"][];
+            moulds?: components["schemas"]["Tool"][];
+            liners?: components["schemas"]["Tool"][];
+            scoops?: components["schemas"]["Tool"][];
+            trays?: components["schemas"]["Tool"][];
         } & {
-            [key: string]: unknown;
+            /** @enum {string} */
+            elm_cup: "kitchen/1";
+            /** @description What it goes on from */
+            revision: number;
+            cup?: string;
+            spoons?: string[];
+            processor?: {
+                bowl_ml: number;
+            };
+            places?: {
+                id: string;
+                name?: string;
+                /** @enum {string} */
+                kind: "room" | "fridge" | "freezer";
+                dial_c: number;
+            }[];
+        };
+        StaleKitchen: components["schemas"]["Problem"] & {
+            kept: components["schemas"]["Kitchen"];
+            sent: components["schemas"]["Kitchen"];
         };
         ShapeKind: {
             kind: string;
@@ -1017,11 +1305,13 @@ export interface components {
                 word: string;
                 usual: number;
                 unit?: string;
+                /** @description It stands beside the others; of those that do not a document names one */
+                beside: boolean;
                 /**
                  * @description The figure of the pieces that says the same
                  * @enum {string}
                  */
-                figure?: "count" | "piece_grams";
+                figure?: "count" | "piece_grams" | "piece_ml" | "diameter_mm";
                 choices: {
                     value: number;
                     words: string;
@@ -1091,6 +1381,9 @@ export interface components {
                 of_25_g_pct: number;
                 of_50_g_pct: number;
             };
+            coat?: components["schemas"]["Coat"];
+            /** @description A piece with all that is on it */
+            finished_piece_grams?: number;
             cost?: components["schemas"]["Cost"];
             practice?: components["schemas"]["Practice"][];
             nutrition_per_piece?: components["schemas"]["Nutrition"];
@@ -1163,12 +1456,15 @@ export interface components {
             diets?: string[];
         };
         Change: {
-            /** @enum {string} */
-            kind: "more" | "less" | "added" | "gone" | "instead";
-            component: string;
+            /**
+             * @description A line
+             * @enum {string}
+             */
+            kind: "more" | "less" | "added" | "gone" | "instead" | "size";
+            component?: string;
             text: string;
             grams: number;
-            ingredient: string;
+            ingredient?: string;
             was?: string;
             now?: string;
             /** @description The line goes with the size of the batch and no further. */
@@ -1538,6 +1834,17 @@ export interface components {
                 fridge_c: number;
                 room_c: number;
             };
+            common_tools: components["schemas"]["Tools"];
+            /** @description What tins and liners can be of, by kind */
+            materials: {
+                [key: string]: string[];
+            };
+            /** @description How a coat can go on */
+            coats: {
+                id: string;
+                words: string;
+                melted: boolean;
+            }[];
             confidence_needed: number;
         };
         Summary: {
@@ -1836,6 +2143,145 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["AssessedSections"];
+                };
+            };
+            422: components["responses"]["Problem"];
+            default: components["responses"]["Refused"];
+        };
+    };
+    shape: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: components["requestBodies"]["Document"];
+        responses: {
+            /** @description Pieces, cut, coat and what the kitchen's tools would make of it */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ShapeAnswer"];
+                };
+            };
+            422: components["responses"]["Problem"];
+            default: components["responses"]["Refused"];
+        };
+    };
+    shapeTemplate: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: components["requestBodies"]["Document"];
+        responses: {
+            /** @description The cut at true size */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/pdf": string;
+                };
+            };
+            422: components["responses"]["Problem"];
+            default: components["responses"]["Refused"];
+        };
+    };
+    kitchen: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The household's kitchen */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Kitchen"];
+                };
+            };
+            default: components["responses"]["Refused"];
+        };
+    };
+    keepKitchen: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Kitchen"];
+            };
+        };
+        responses: {
+            /** @description As it is kept */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Kitchen"];
+                };
+            };
+            /** @description It was changed elsewhere since that revision */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["StaleKitchen"];
+                };
+            };
+            422: components["responses"]["Problem"];
+            default: components["responses"]["Refused"];
+        };
+    };
+    toolByWater: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    /** @enum {string} */
+                    kind: "tins" | "moulds" | "liners" | "scoops" | "processor";
+                    water_ml: number;
+                    mm?: number[];
+                    cavities?: number;
+                    depth_mm?: number;
+                };
+            };
+        };
+        responses: {
+            /** @description The measure that follows */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": {
+                        depth_mm?: number;
+                        cavity_ml?: number;
+                        diameter_mm?: number;
+                        ml?: number;
+                        bowl_ml?: number;
+                    };
                 };
             };
             422: components["responses"]["Problem"];

@@ -8,6 +8,10 @@ module ElmCup
       SCHEMA = JsonFaults.schema("kitchen.schema.json")
       # Kind of a place => the key of a formula's kitchen that says how warm it is there.
       WARMTH = {"room" => "room_c", "fridge" => "fridge_c", "freezer" => "freezer_c"}.freeze
+      # What tins and liners can be made of.
+      MATERIALS = {"tins" => "tin", "liners" => "liner"}.transform_values { |name|
+        Schema::SCHEMA.value.dig("$defs", name, "properties", "material", "enum")
+      }.freeze
       # Keys that formulas have too.
       SHARED = [*%w[cup spoons], *Piece::Equipment::KINDS, Piece::Equipment::ONE].freeze
 

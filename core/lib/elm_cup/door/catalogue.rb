@@ -19,10 +19,17 @@ module ElmCup
           "bowl_families" => Balance::BowlFamily::ALL.map { |family| {"id" => family.id, "name" => family.name} },
           "part_types" => Document::PartType::IDS, "usual_grams" => {"batch" => Assessment::Scaling::USUAL_GRAMS, "bowl" => Balance::UnknownBowl::USUAL_GRAMS},
           "shapes" => Piece::Shape.kinds.values.map { |kind| shape(kind) },
-          "spoons" => Quantity::KitchenMeasures::KNOWN_SPOONS, "usual_kitchen" => Document::Kitchen::USUAL,
+          "spoons" => Quantity::KitchenMeasures::KNOWN_SPOONS, "usual_kitchen" => usual_kitchen(library),
+          "common_tools" => Piece::Equipment::KINDS.to_h { |kind| [kind, Piece::Equipment.common.fetch(kind)] },
+          "materials" => Document::Household::MATERIALS, "coats" => coats,
           "currency" => library.currency || Pantry::USUAL_CURRENCY, "confidence_needed" => Ingredient::Naming::Matcher::LEAST_CONFIDENCE
         }
       end
+
+      # What is so where a formula says nothing: the household's kitchen over a usual one.
+      def self.usual_kitchen(library) = Document::Kitchen::USUAL.merge(library.kitchen.slice(*Document::Kitchen::USUAL.keys))
+
+      def self.coats = Coating::Kind.all.values.map { |kind| {"id" => kind.id, "words" => kind.words, "melted" => kind.melted?} }
 
       def self.ingredient(entry, library)
         forms = library.weights(entry.id).map(&:form).uniq
@@ -35,7 +42,7 @@ module ElmCup
         {"kind" => kind.id, "want" => Document::Want.of(Document::PartType.usual.id, kind.id), "usual" => kind.usual.said,
          "ways" => kind.ways.map { |way| Json.of(way).merge(way.bounds(kind.schema.value)) }}
       end
-      private_class_method :ingredient, :shape
+      private_class_method :usual_kitchen, :coats, :ingredient, :shape
     end
   end
 end
