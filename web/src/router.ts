@@ -19,6 +19,12 @@ export const router = createRouter({
       children: [
         { path: '', redirect: (to) => `/formulas/${String(to.params.id)}/mix` },
         { path: 'mix', component: fetched(() => import('./views/MixView.vue')), meta: { title: 'Mix' } },
+        { path: 'shape', component: fetched(() => import('./views/ShapeView.vue')), meta: { title: 'Shape' } },
+        {
+          path: 'kitchen',
+          component: fetched(() => import('./views/FormulaKitchenView.vue')),
+          meta: { title: 'The kitchen for this formula' },
+        },
         { path: 'made', component: fetched(() => import('./views/MadeItView.vue')), meta: { title: 'Made it' } },
         { path: 'compare', component: fetched(() => import('./views/CompareView.vue')), meta: { title: 'Compare' } },
       ],
@@ -30,6 +36,7 @@ export const router = createRouter({
     },
     { path: '/bowl', component: fetched(() => import('./views/BowlView.vue')), meta: { title: 'A bowl in trouble' } },
     { path: '/import', component: fetched(() => import('./views/ImportView.vue')), meta: { title: 'Import' } },
+    { path: '/kitchen', component: fetched(() => import('./views/KitchenView.vue')), meta: { title: 'Kitchen' } },
     { path: '/pantry', component: fetched(() => import('./views/PantryView.vue')), meta: { title: 'Pantry' } },
     { path: '/log', component: fetched(() => import('./views/LogView.vue')), meta: { title: 'Log' } },
     { path: '/:rest(.*)*', component: fetched(() => import('./views/NotFoundView.vue')), meta: { title: 'Not found' } },

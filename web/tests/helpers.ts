@@ -45,7 +45,7 @@ export const TEXTURES: Library['textures'] = (
   ['loose', 'crumbly', 'presses', 'rolls', 'tacky', 'spreads', 'pours'] as const
 ).map((id) => ({ id, word: id, squeeze: `it ${id}` }))
 
-const way = { choices: [], least: 1, most: 1000, whole: false }
+const way = { choices: [], least: 1, most: 1000, whole: false, beside: false }
 export const SHAPES: Library['shapes'] = [
   {
     kind: 'ball',

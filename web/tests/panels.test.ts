@@ -3,13 +3,13 @@ import CupPanel from '@/components/cup/CupPanel.vue'
 import SwitchButtons from '@/components/frame/SwitchButtons.vue'
 import TexturePicker from '@/components/frame/TexturePicker.vue'
 import FactsPanel from '@/components/figures/FactsPanel.vue'
-import KitchenDialog from '@/components/kitchen/KitchenDialog.vue'
+import MeasuresForm from '@/components/kitchen/MeasuresForm.vue'
 import MatchPicker from '@/components/lines/MatchPicker.vue'
 import PiecePanel from '@/components/shape/PiecePanel.vue'
 import SecondLook from '@/components/look/SecondLook.vue'
 import ShelfTable from '@/components/shelf/ShelfTable.vue'
 import CupDrawing from '@/drawings/CupDrawing.vue'
-import BallDrawing from '@/drawings/shapes/BallDrawing.vue'
+import SectionDrawing from '@/drawings/SectionDrawing.vue'
 import TextureScale from '@/drawings/TextureScale.vue'
 import { line, settle, show, TEXTURES, SHAPES } from './helpers'
 
@@ -71,13 +71,11 @@ describe('the kitchen', () => {
     spoons: ['1/4 tsp', '1 tsp'],
     usual_kitchen: { cup: 'us', spoons: ['1/4 tsp', '1 tsp'], room_c: 21, fridge_c: 4, freezer_c: -18 },
   }
-  const dialog = (kitchen = {}) => show(KitchenDialog, { visible: true, library, kitchen })
-  const inBody = <T extends HTMLElement>(selector: string) => [...document.body.querySelectorAll<T>(selector)]
+  const form = (kitchen = {}) => show(MeasuresForm, { library, now: { ...library.usual_kitchen, ...kitchen } })
 
   it('says which spoons there are, those of the document too, and keeps at least one', async () => {
-    const kitchen = dialog({ spoons: ['1 tsp', '2 tbsp'] })
-    await settle(20)
-    const boxes = inBody<HTMLInputElement>('input[type=checkbox]')
+    const kitchen = form({ spoons: ['1 tsp', '2 tbsp'] })
+    const boxes = kitchen.findAll('input[type=checkbox]').map((box) => box.element as HTMLInputElement)
     expect(boxes.map((box) => [box.parentElement?.textContent?.trim(), box.checked])).toEqual([
       ['1/4 tsp', false],
       ['1 tsp', true],
@@ -85,21 +83,21 @@ describe('the kitchen', () => {
     ])
     boxes[1]!.click()
     expect(kitchen.emitted('change')).toEqual([[{ spoons: ['2 tbsp'] }]])
-    dialog({ spoons: ['1 tsp'] })
-    await settle(20)
-    expect(inBody<HTMLInputElement>('input[type=checkbox]').at(-1)?.disabled).toBe(true)
+    const last = form({ spoons: ['1 tsp'] })
+      .findAll('input[type=checkbox]')
+      .at(-1)
+    expect((last!.element as HTMLInputElement).disabled).toBe(true)
   })
 
   it('takes a warmth that a kitchen has and no other', async () => {
-    const kitchen = dialog()
-    await settle(20)
-    const [field] = inBody<HTMLInputElement>('input[type=number]')
+    const kitchen = form()
+    const field = kitchen.get('input[type=number]').element as HTMLInputElement
     for (const typed of ['28.5', '60', '']) {
-      field!.value = typed
-      field!.dispatchEvent(new Event('change'))
+      field.value = typed
+      field.dispatchEvent(new Event('change'))
     }
     expect(kitchen.emitted('change')).toEqual([[{ room_c: 28.5 }]])
-    expect(field!.value).toBe('21')
+    expect(field.value).toBe('21')
   })
 })
 
@@ -124,12 +122,17 @@ describe('the piece', () => {
     diameter_mm: 30.8,
     size: '31 mm across',
     over_grams: 16,
+    form: 'ball',
+    piece_mm: [30.8, 30.8, 30.8],
+    layers: [{ component: 'dough', mm: 30.8, grams: 18 }],
+    notes: [],
   }
   const library = { shapes: SHAPES }
   it('is drawn at true size beside 50 mm', () => {
-    const drawing = show(BallDrawing, { pieces: { ...pieces, diameter_mm: 31 } })
-    expect(Number(drawing.get('[data-ball]').attributes('r'))).toBe(15.5)
-    expect(drawing.attributes('style')).toContain('62mm')
+    const layers = [{ component: 'dough', mm: 31, grams: 18 }]
+    const drawing = show(SectionDrawing, { pieces: { ...pieces, layers, piece_mm: [31, 31, 31] }, small: true })
+    expect(Number(drawing.get('[data-layer]').attributes('ry'))).toBe(15.5)
+    expect(drawing.get('svg').attributes('style')).toContain('39mm')
   })
   it('is portioned by what is typed, and by nothing that is not a size', async () => {
     const panel = show(PiecePanel, { assessment: { pieces }, shape: { kind: 'ball', piece_grams: 18 }, library })

@@ -1,6 +1,7 @@
-import type { Component } from './formulaDocument'
+import type { Component, FormulaDocument as Whole } from './formulaDocument'
 
 export type {
+  Coat as DocumentCoat,
   Component as DocumentComponent,
   FormulaDocument,
   Kitchen as DocumentKitchen,
@@ -10,3 +11,4 @@ export type {
   Take as DocumentTake,
 } from './formulaDocument'
 export type PartType = NonNullable<Component['type']>
+export type DocumentLives = NonNullable<Whole['lives']>

@@ -1062,6 +1062,13 @@ export interface components {
             piece_ml: number;
             /** @description Length, width, height of one */
             piece_mm: number[];
+            length_mm?: number;
+            height_mm?: number;
+            /**
+             * @description What a section of it is drawn as
+             * @enum {string}
+             */
+            form: "ball" | "bar" | "disc" | "dome";
             diameter_mm?: number;
             /** @description “31 mm across” */
             size: string;
@@ -1238,9 +1245,20 @@ export interface components {
             pieces?: components["schemas"]["ShapedPieces"];
             coat?: components["schemas"]["CoatCard"];
             choices: components["schemas"]["ToolChoice"][];
+            top_view?: components["schemas"]["TopView"];
             practice: components["schemas"]["Practice"][];
             findings: components["schemas"]["Finding"][];
             notes: string[];
+        };
+        TopView: {
+            /** @enum {string} */
+            on: "tin" | "tray" | "mould" | "sheet";
+            words: string;
+            outline_mm: number[];
+            spots_mm: number[][];
+            spot_mm: number[];
+            round: boolean;
+            more: number;
         };
         Tool: {
             id?: string;
@@ -1311,7 +1329,7 @@ export interface components {
                  * @description The figure of the pieces that says the same
                  * @enum {string}
                  */
-                figure?: "count" | "piece_grams" | "piece_ml" | "diameter_mm";
+                figure?: "count" | "piece_grams" | "piece_ml" | "diameter_mm" | "length_mm" | "height_mm";
                 choices: {
                     value: number;
                     words: string;

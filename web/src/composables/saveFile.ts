@@ -1,7 +1,7 @@
-/** Saves text as a file of this device. */
-export function saveFile(name: string, text: string) {
+/** Saves text, or what a file holds, as a file of this device. */
+export function saveFile(name: string, content: string | Blob) {
   const link = document.createElement('a')
-  link.href = URL.createObjectURL(new Blob([text], { type: 'text/plain' }))
+  link.href = URL.createObjectURL(typeof content === 'string' ? new Blob([content], { type: 'text/plain' }) : content)
   link.download = name
   link.click()
   URL.revokeObjectURL(link.href)

@@ -10,7 +10,8 @@ export function useKitchen(draft: Draft, index: () => number) {
   const setShape = (shape: DocumentShape) => draft.edit('the portion', (copy) => void (copy.shape = shape))
   const setProcess = (process: 'hand' | 'processor') => ofPart('how it is mixed', { process })
   const setWant = (want: TextureId) => ofPart('the wanted texture', { want })
-  const setKitchen = (kitchen: DocumentKitchen) =>
-    draft.edit('the kitchen', (copy) => void (copy.kitchen = { ...copy.kitchen, ...kitchen }))
-  return { setShape, setProcess, setWant, setKitchen }
+  const setKitchen = (kitchen: object) =>
+    draft.edit('the kitchen', (copy) => void (copy.kitchen = { ...copy.kitchen, ...kitchen } as DocumentKitchen))
+  const dropKitchen = () => draft.edit('the kitchen', (copy) => void delete copy.kitchen)
+  return { setShape, setProcess, setWant, setKitchen, dropKitchen }
 }

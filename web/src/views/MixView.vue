@@ -39,7 +39,7 @@ const dialogs = useTemplateRef<InstanceType<typeof MixDialogs>>('dialogs')
 const keysShown = ref(false)
 
 const slip = useSlip(formula)
-const { setShape, setProcess, setWant, setKitchen } = useKitchen(draft, () => slip.place.value.index)
+const { setShape, setProcess, setWant } = useKitchen(draft, () => slip.place.value.index)
 const wishes = useWishes(draft)
 const balancing = useBalance(draft, slip, wishes)
 const { open: balanceOpen, trying, triedOn } = balancing
@@ -158,7 +158,6 @@ const shortcuts = useMixKeys({
           :want="assessed?.want"
           :kitchen="kitchen"
           :library="library"
-          @kitchen="setKitchen"
           @update:process="setProcess"
           @want="setWant"
         />

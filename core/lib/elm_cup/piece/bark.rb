@@ -9,7 +9,7 @@ module ElmCup
       THICKNESS_MM = 6.0
       USUAL_GRAMS = 15
       WAYS = [Way.new(key: "piece_grams", word: "grams a piece, about", usual: USUAL_GRAMS, unit: "g", figure: "piece_grams"), Way::PIECES,
-        Way.new(key: "thickness_mm", word: "mm thick", usual: 6, unit: "mm", beside: true)].freeze
+        Way.new(key: "thickness_mm", word: "mm thick", usual: 6, unit: "mm", figure: "height_mm", beside: true)].freeze
 
       def self.usual = new("kind" => id, "thickness_mm" => THICKNESS_MM.to_i, "piece_grams" => USUAL_GRAMS)
 

@@ -21,6 +21,9 @@ module ElmCup
          labels: {"length" => "mm", "width" => "mm", "height" => "mm"}}
       end
 
+      # What it is drawn as.
+      def form = "bar"
+
       # [length, width, height]
       def mm = [length_mm, width_mm, height_mm]
     end

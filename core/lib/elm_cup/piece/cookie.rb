@@ -9,7 +9,7 @@ module ElmCup
       THICKNESS_MM = 10.0
       WAYS = [Way::PIECE_GRAMS, Way::SCOOP, Way::PIECES,
         Way.new(key: "diameter_mm", word: "mm across", usual: 45, unit: "mm", figure: "diameter_mm"),
-        Way.new(key: "thickness_mm", word: "mm thick", usual: 10, unit: "mm", beside: true)].freeze
+        Way.new(key: "thickness_mm", word: "mm thick", usual: 10, unit: "mm", figure: "height_mm", beside: true)].freeze
 
       def self.usual = new("kind" => id, "piece_grams" => USUAL_GRAMS)
 

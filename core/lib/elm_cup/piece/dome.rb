@@ -23,6 +23,9 @@ module ElmCup
         {formula: "2 * pi / 3 * radius * radius * radius / 1000", inputs: {"pi" => Math::PI, "radius" => radius_mm}, labels: {"radius" => "mm"}}
       end
 
+      # What it is drawn as.
+      def form = "dome"
+
       # [length, width, height]
       def mm = [2 * radius_mm, 2 * radius_mm, radius_mm]
     end

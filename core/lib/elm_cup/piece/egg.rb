@@ -8,7 +8,7 @@ module ElmCup
 
       LONGER = 1.35
       WAYS = [Way::PIECE_GRAMS, Way::SCOOP, Way::PIECES,
-        Way.new(key: "length_mm", word: "mm long", usual: 40, unit: "mm")].freeze
+        Way.new(key: "length_mm", word: "mm long", usual: 40, unit: "mm", figure: "length_mm")].freeze
 
       def self.ways = WAYS
 

@@ -10,7 +10,7 @@ module ElmCup
       SLICE_MM = 10.0
       WAYS = [Way::PIECES, Way.new(key: "piece_grams", word: "grams a slice", usual: 18, unit: "g", figure: "piece_grams"),
         Way.new(key: "diameter_mm", word: "mm across", usual: 40, unit: "mm", figure: "diameter_mm", beside: true),
-        Way.new(key: "slice_mm", word: "mm a slice", usual: 10, unit: "mm", beside: true)].freeze
+        Way.new(key: "slice_mm", word: "mm a slice", usual: 10, unit: "mm", figure: "height_mm", beside: true)].freeze
 
       def self.usual = new("kind" => id, "diameter_mm" => DIAMETER_MM.to_i, "slice_mm" => SLICE_MM.to_i)
 

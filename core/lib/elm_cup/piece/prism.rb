@@ -30,6 +30,9 @@ module ElmCup
         {formula: "foot * height / 1000", inputs: {"foot" => area_mm2, "height" => height_mm}, labels: {"foot" => "mm² of its foot", "height" => "mm"}}
       end
 
+      # What it is drawn as.
+      def form = "disc"
+
       # [length, width, height]
       def mm = [*across_mm, height_mm]
     end

@@ -33,6 +33,9 @@ module ElmCup
          labels: {"across" => "mm across", "long" => "mm long"}}
       end
 
+      # What it is drawn as.
+      def form = "ball"
+
       # [length, width, height]
       def mm = [length_mm, diameter_mm, diameter_mm]
     end

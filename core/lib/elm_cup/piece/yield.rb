@@ -15,14 +15,21 @@ module ElmCup
     #   notes        words on what could not be as it was said
     Yield = Value.of(:count, :words, :piece_grams, :piece_ml, :size, :over_grams, :body, :practice_mm, layers: [].freeze, diameter_mm: nil,
       trim_grams: nil, cut: nil, tin: nil, full_grams: nil, sheet_cm2: nil, by_weight: nil, gives_way: nil, notes: [].freeze) do
-      self::DIGITS = {piece_grams: 2, piece_ml: 2, diameter_mm: 1, over_grams: 1, trim_grams: 1, full_grams: 1, sheet_cm2: 1, piece_mm: 1}.freeze
+      self::DIGITS = {piece_grams: 2, piece_ml: 2, diameter_mm: 1, over_grams: 1, trim_grams: 1, full_grams: 1, sheet_cm2: 1, piece_mm: 1, length_mm: 1, height_mm: 1}.freeze
       # For the core alone.
       self::HIDDEN = %i[body practice_mm].freeze
       # Members that are reckoned from others.
-      self::ALSO = %i[piece_mm].freeze
+      self::ALSO = %i[piece_mm length_mm height_mm form].freeze
 
       # Millimetres of one piece: [length, width, height].
       def piece_mm = body.mm
+
+      def length_mm = body.mm.first
+
+      def height_mm = body.mm.last
+
+      # What a section of it is drawn as: "ball", "bar", "disc" or "dome".
+      def form = body.form
 
       # Several together; what they are like is told by the first that any piece falls to.
       def self.together(yields, words)

@@ -33,7 +33,7 @@ type Listed = BalanceAnswer['changes'][number] & { part: string }
 /** What moves, and apart from it what only goes with the size of the batch; the part is named where there are several. */
 const listed = (answer: BalanceAnswer) => {
   const several = answer.changes.some((change) => change.component !== answer.changes[0]!.component)
-  const all: Listed[] = answer.changes.map((change) => ({ ...change, part: several ? change.component : '' }))
+  const all: Listed[] = answer.changes.map((change) => ({ ...change, part: several ? (change.component ?? '') : '' }))
   return { moved: all.filter((change) => !change.only_size), sized: all.filter((change) => change.only_size) }
 }
 const lines = (count: number) => (count === 1 ? '1 line' : `${count} lines`)

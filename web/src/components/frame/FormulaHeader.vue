@@ -112,6 +112,7 @@ async function remove() {
     </p>
     <nav class="tabs" aria-label="Formula">
       <RouterLink :to="`/formulas/${formulaId}/mix`">Mix</RouterLink>
+      <RouterLink :to="`/formulas/${formulaId}/shape`">Shape</RouterLink>
       <RouterLink :to="`/formulas/${formulaId}/made`">Made it</RouterLink>
       <RouterLink :to="`/formulas/${formulaId}/compare`">Compare</RouterLink>
     </nav>

@@ -20,6 +20,11 @@ const places = [
     word: 'What I have',
     drawing: 'M4 3h16v18H4zM12 3v18M4 12h16M9.500 7.500h.01M14.500 7.500h.01M9.500 16h.01M14.500 16h.01',
   },
+  {
+    to: '/kitchen',
+    word: 'Kitchen',
+    drawing: 'M4 9h16v9a2 2 0 0 1-2 2H6a2 2 0 0 1-2-2zM2 9h20M9 9V5h6v4M8 13v3M16 13v3',
+  },
   { to: '/log', word: 'Log', drawing: 'M5 4h14v16H5zM8 9h8M8 13h8M8 17h4' },
 ]
 const NEXT: Record<Scheme, Scheme> = { device: 'light', light: 'dark', dark: 'device' }

@@ -1,19 +1,18 @@
 <script setup lang="ts">
 /** How the component in hand is mixed, what it should be like and whose kitchen it is. */
-import { ref } from 'vue'
 import type { DocumentKitchen } from '@/api/document'
 import type { Library, TextureId } from '@/api/client'
 import SwitchButtons from '@/components/frame/SwitchButtons.vue'
-import KitchenDialog from '@/components/kitchen/KitchenDialog.vue'
+import { useFormula } from '@/composables/useFormula'
 
 defineProps<{
   want?: TextureId
   kitchen?: DocumentKitchen
   library?: Library
 }>()
-defineEmits<{ want: [texture: TextureId]; kitchen: [changes: DocumentKitchen] }>()
+defineEmits<{ want: [texture: TextureId] }>()
 const process = defineModel<'hand' | 'processor'>('process', { required: true })
-const kitchenShown = ref(false)
+const { id } = useFormula()
 const PROCESSES = [
   { id: 'hand', word: 'by hand' },
   { id: 'processor', word: 'processor' },
@@ -36,17 +35,10 @@ const PROCESSES = [
         @update:model-value="$emit('want', $event)"
       />
     </label>
-    <button v-if="library" type="button" class="link-button" @click="kitchenShown = true">
+    <RouterLink v-if="library" :to="`/formulas/${id}/kitchen`" title="Cups, spoons and warmth for this formula">
       {{ library.cups.find((each) => each.id === (kitchen?.cup ?? library!.usual_kitchen.cup))?.name }} cups,
       {{ kitchen?.room_c ?? library.usual_kitchen.room_c }} °C
-    </button>
-    <KitchenDialog
-      v-if="library"
-      v-model:visible="kitchenShown"
-      :kitchen="kitchen"
-      :library="library"
-      @change="$emit('kitchen', $event)"
-    />
+    </RouterLink>
   </div>
 </template>
 

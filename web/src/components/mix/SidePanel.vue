@@ -19,13 +19,19 @@ defineProps<{
   provisional: boolean
 }>()
 defineEmits<{ shape: [shape: DocumentShape] }>()
-const { draft, assessment, error } = useFormula()
+const { id, draft, assessment, error } = useFormula()
 const { setNeeds, mute, unmute, mend } = useAttention(draft)
 </script>
 
 <template>
   <aside class="side" aria-label="One piece and the second look">
-    <PiecePanel :assessment="assessment" :shape="document.shape" :library="library" @shape="$emit('shape', $event)" />
+    <PiecePanel
+      :assessment="assessment"
+      :shape="document.shape"
+      :library="library"
+      :formula-id="id"
+      @shape="$emit('shape', $event)"
+    />
     <SecondLook
       v-if="assessment"
       :assessment="assessment"

@@ -4,36 +4,47 @@ import { computed } from 'vue'
 import type { Assessment, Library } from '@/api/client'
 import type { DocumentShape } from '@/api/document'
 import PracticeNote from '@/components/figures/PracticeNote.vue'
-import { drawingOf } from '@/drawings/shapes'
+import SectionDrawing from '@/drawings/SectionDrawing.vue'
+import { SHAPES } from '@/drawings/shapePaths'
+import { shapeWith } from '@/composables/useShape'
 import { figure } from '@/format'
 
-const props = defineProps<{ assessment?: Assessment; shape?: DocumentShape; library?: Library }>()
+const props = defineProps<{ assessment?: Assessment; shape?: DocumentShape; library?: Library; formulaId?: number }>()
 const emit = defineEmits<{ shape: [shape: DocumentShape] }>()
 
 const kinds = computed(() => props.library?.shapes ?? [])
 const kind = computed(() => kinds.value.find((each) => each.kind === props.shape?.kind) ?? kinds.value[0])
-const ways = computed(() => kind.value?.ways ?? [])
+/** Ways that exclude each other; the rest is set in Shape. */
+const ways = computed(() => (kind.value?.ways ?? []).filter((each) => !each.beside))
 type Way = (typeof ways.value)[number]
 const said = computed(() => (props.shape ?? {}) as Record<string, unknown>)
-const way = computed(() => ways.value.find((each) => said.value[each.key] !== undefined) ?? ways.value[0])
-const amount = computed(() => (way.value ? (said.value[way.value.key] as number | undefined) : undefined))
-const drawing = computed(() => (props.shape ? drawingOf(props.shape.kind) : undefined))
+const saidWay = computed(() => ways.value.find((each) => said.value[each.key] !== undefined))
+const way = computed(() => saidWay.value ?? ways.value[0])
+const follows = computed(() =>
+  way.value?.figure ? (props.assessment?.pieces?.[way.value.figure] as number) : undefined,
+)
+const amount = computed(() => (saidWay.value ? (said.value[saidWay.value.key] as number) : follows.value))
 
 /** The same size said in another way; where nothing is known of it, the usual one. */
 function take(key: string) {
   const next = ways.value.find((each) => each.key === key)!
-  const now = next.figure && props.assessment?.pieces?.[next.figure]
+  const now = next.figure ? (props.assessment?.pieces?.[next.figure] as number | undefined) : undefined
   set(next, now && now >= next.least ? Number(now.toFixed(1)) : next.usual)
 }
-function set({ key, least, whole }: Way, value: number) {
-  if (!Number.isFinite(value) || value < least) return
-  emit('shape', { kind: kind.value!.kind, [key]: whole ? Math.round(value) : value } as DocumentShape)
+function set(next: Way, value: number) {
+  if (!Number.isFinite(value) || value < next.least || !kind.value) return
+  emit('shape', shapeWith(props.shape ?? ({ kind: kind.value.kind } as DocumentShape), kind.value.ways, next, value))
 }
 </script>
 
 <template>
   <section class="piece" aria-labelledby="piece-title">
-    <h2 id="piece-title">One piece</h2>
+    <div class="head">
+      <h2 id="piece-title">One piece</h2>
+      <RouterLink v-if="formulaId !== undefined" :to="`/formulas/${formulaId}/shape`">{{
+        shape ? SHAPES[shape.kind]?.word : 'Shape'
+      }}</RouterLink>
+    </div>
     <div v-if="way" class="ways">
       <label class="screen-reader" for="way">Portion by</label>
       <Select
@@ -65,7 +76,7 @@ function set({ key, least, whole }: Way, value: number) {
         :max="way.most"
         step="any"
         :aria-label="way.word"
-        :model-value="String(amount ?? '')"
+        :model-value="amount === undefined ? '' : String(Number(amount.toFixed(way.whole ? 0 : 1)))"
         size="small"
         class="number"
         @change="set(way, Number(($event.target as HTMLInputElement).value))"
@@ -79,7 +90,12 @@ function set({ key, least, whole }: Way, value: number) {
           >; {{ figure(assessment.pieces.over_grams) }} g over</template
         >
       </p>
-      <component :is="drawing" v-if="drawing" :pieces="assessment.pieces" />
+      <SectionDrawing :pieces="assessment.pieces" :coat="assessment.coat" small />
+      <p v-if="assessment.coat" class="quiet" data-coat>
+        {{ assessment.coat.words[0]?.toUpperCase() }}{{ assessment.coat.words.slice(1) }}:
+        {{ figure(assessment.coat.piece_grams, 1) }} g on each; have {{ figure(assessment.coat.grams_with_spare, 0) }} g
+        ready.
+      </p>
       <PracticeNote v-if="assessment.practice?.length" :customs="assessment.practice" />
     </template>
     <p v-else class="quiet">
@@ -95,6 +111,11 @@ function set({ key, least, whole }: Way, value: number) {
 </template>
 
 <style scoped>
+.head {
+  display: flex;
+  justify-content: space-between;
+  align-items: baseline;
+}
 .ways {
   display: flex;
   gap: 8px;

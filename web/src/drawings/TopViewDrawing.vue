@@ -1,0 +1,274 @@
+<script setup lang="ts">
+/** The tin, tray, mould or sheet from above, to scale, with a bar of 50 mm; a cut line can be dragged or stepped by keys. */
+import { computed } from 'vue'
+import type { Pieces, TopView } from '@/api/client'
+
+const props = defineProps<{ view: TopView; pieces: Pieces; form?: string }>()
+const emit = defineEmits<{ cut: [columns: number, rows: number] }>()
+
+const PAD = 16
+const FOOT = 22
+const round = computed(() => props.view.outline_mm.length === 1)
+const wide = computed(() => props.view.outline_mm[0]!)
+const high = computed(() => props.view.outline_mm[1] ?? wide.value)
+/** Type of about the same size on the screen whatever the tin. */
+const unit = computed(() => Math.max(wide.value, high.value * 0.92) / 46)
+const box = computed(() => `${-PAD} ${-PAD} ${wide.value + 2 * PAD} ${high.value + 2 * PAD + FOOT + unit.value}`)
+const cut = computed(() => props.pieces.cut)
+const rings = computed(() => cut.value?.rings_mm ?? [])
+const outer = computed(() => rings.value.at(-1) ?? 0)
+const spokes = computed(() =>
+  round.value && cut.value && cut.value.grid[0]! > 1
+    ? Array.from({ length: cut.value.grid[0]! }, (_, at) => (at * 2 * Math.PI) / cut.value!.grid[0]!)
+    : [],
+)
+const numbered = computed(() => props.view.spots_mm.length <= 60)
+const [LEAST, MOST] = [1, 40]
+/** A drag along one side says how many pieces lie along it: as many as are as wide as the first one was drawn. */
+function drag(event: PointerEvent, along: 'x' | 'y') {
+  if (!cut.value || round.value) return
+  const svg = (event.currentTarget as SVGElement).ownerSVGElement!
+  const move = (moved: PointerEvent) => {
+    const at = new DOMPoint(moved.clientX, moved.clientY).matrixTransform(svg.getScreenCTM()!.inverse())
+    const side = (along === 'x' ? wide.value : high.value) - 2 * cut.value!.trim_mm
+    const piece = Math.max((along === 'x' ? at.x : at.y) - cut.value!.trim_mm, 4)
+    said(along, Math.round(side / piece))
+  }
+  const stop = () => {
+    window.removeEventListener('pointermove', move)
+    window.removeEventListener('pointerup', stop)
+  }
+  window.addEventListener('pointermove', move)
+  window.addEventListener('pointerup', stop)
+}
+function said(along: 'x' | 'y', count: number) {
+  const [columns, rows] = cut.value!.grid as [number, number]
+  const next = Math.min(Math.max(count, LEAST), MOST)
+  if (along === 'x' && next !== columns) emit('cut', next, rows)
+  if (along === 'y' && next !== rows) emit('cut', columns, next)
+}
+const step = (along: 'x' | 'y', by: number) => said(along, cut.value!.grid[along === 'x' ? 0 : 1]! + by)
+const inner = (lines: number[]) => lines.slice(1, -1)
+</script>
+
+<template>
+  <svg :viewBox="box" class="top" role="group" :aria-label="`From above: ${view.words}`" data-top-view>
+    <g v-if="round" :transform="`translate(${wide / 2} ${wide / 2})`">
+      <circle :r="wide / 2" class="edge" />
+      <circle v-if="outer" :r="outer" class="dough" />
+      <circle v-for="ring in rings.slice(0, -1)" :key="ring" :r="ring" class="line" />
+      <line
+        v-for="turn in spokes"
+        :key="turn"
+        x1="0"
+        y1="0"
+        :x2="outer * Math.sin(turn)"
+        :y2="-outer * Math.cos(turn)"
+        class="line"
+      />
+      <text
+        v-for="([x, y], at) in numbered ? view.spots_mm : []"
+        :key="at"
+        :x="x"
+        :y="y! + unit * 0.4"
+        class="number"
+        :style="{ fontSize: `${unit}px` }"
+      >
+        {{ at + 1 }}
+      </text>
+    </g>
+    <template v-else>
+      <rect :width="wide" :height="high" :rx="view.on === 'mould' ? 6 : 3" class="edge" />
+      <rect v-if="view.on === 'tin'" :width="pieces.tin?.filled_mm ?? wide" :height="high" class="dough" rx="3" />
+      <template v-if="view.on === 'tin' && cut">
+        <rect
+          v-if="cut.trim_mm"
+          :x="cut.trim_mm"
+          :y="cut.trim_mm"
+          :width="(cut.x_mm.at(-1) ?? 0) - cut.trim_mm"
+          :height="(cut.y_mm.at(-1) ?? 0) - cut.trim_mm"
+          class="kept"
+        />
+        <line
+          v-for="x in inner(cut.x_mm)"
+          :key="`x${x}`"
+          :x1="x"
+          :x2="x"
+          :y1="cut.y_mm[0]"
+          :y2="cut.y_mm.at(-1)"
+          class="line"
+        />
+        <line
+          v-for="y in inner(cut.y_mm)"
+          :key="`y${y}`"
+          :y1="y"
+          :y2="y"
+          :x1="cut.x_mm[0]"
+          :x2="cut.x_mm.at(-1)"
+          class="line"
+        />
+        <g
+          v-for="along in ['x', 'y'] as const"
+          :key="along"
+          class="handle"
+          role="slider"
+          tabindex="0"
+          :aria-label="along === 'x' ? 'Pieces across' : 'Pieces along'"
+          :aria-valuenow="cut.grid[along === 'x' ? 0 : 1]"
+          :aria-valuemin="LEAST"
+          :aria-valuemax="MOST"
+          @pointerdown.prevent="drag($event, along)"
+          @keydown.up.prevent="step(along, 1)"
+          @keydown.right.prevent="step(along, 1)"
+          @keydown.down.prevent="step(along, -1)"
+          @keydown.left.prevent="step(along, -1)"
+        >
+          <rect
+            :x="along === 'x' ? (cut.x_mm[1] ?? wide) - unit : -PAD * 0.62"
+            :y="along === 'y' ? (cut.y_mm[1] ?? high) - unit : -PAD * 0.62"
+            :width="unit * 2"
+            :height="unit * 2"
+            class="touch"
+          />
+          <circle
+            :cx="along === 'x' ? (cut.x_mm[1] ?? wide) : -PAD * 0.28"
+            :cy="along === 'y' ? (cut.y_mm[1] ?? high) : -PAD * 0.28"
+            :r="unit * 0.42"
+            class="knob"
+          />
+        </g>
+      </template>
+      <rect
+        v-else-if="view.on === 'sheet'"
+        :width="view.spots_mm[0]?.[0]"
+        :height="view.spots_mm[0]?.[1]"
+        class="dough"
+        rx="8"
+      />
+      <template v-else>
+        <component
+          :is="view.round ? 'ellipse' : 'rect'"
+          v-for="([x, y], at) in view.spots_mm"
+          :key="at"
+          v-bind="
+            view.round
+              ? { cx: x, cy: y, rx: view.spot_mm[0]! / 2, ry: view.spot_mm[1]! / 2 }
+              : {
+                  x: x! - view.spot_mm[0]! / 2,
+                  y: y! - view.spot_mm[1]! / 2,
+                  width: view.spot_mm[0],
+                  height: view.spot_mm[1],
+                }
+          "
+          class="dough piece"
+        />
+      </template>
+      <g v-if="view.on === 'sheet'">
+        <rect x="12" y="12" :width="view.spot_mm[0]" :height="view.spot_mm[1]" class="average" />
+        <text
+          :x="12 + view.spot_mm[0]! / 2"
+          :y="14 + view.spot_mm[1]! / 2"
+          class="number"
+          :style="{ fontSize: `${unit}px` }"
+        >
+          one piece
+        </text>
+      </g>
+      <template v-else-if="numbered">
+        <text
+          v-for="([x, y], at) in view.spots_mm"
+          :key="`n${at}`"
+          :x="x"
+          :y="y! + unit * 0.4"
+          class="number"
+          :style="{ fontSize: `${unit}px` }"
+        >
+          {{ at + 1 }}
+        </text>
+      </template>
+    </template>
+    <text :x="wide / 2" :y="-PAD * 0.3" class="measure" :style="{ fontSize: `${unit * 1.15}px` }">
+      {{ Math.round(wide) }} mm
+    </text>
+    <text
+      v-if="!round"
+      :transform="`translate(${wide + PAD * 0.75} ${high / 2}) rotate(90)`"
+      class="measure"
+      :style="{ fontSize: `${unit * 1.15}px` }"
+    >
+      {{ Math.round(high) }} mm
+    </text>
+    <g :transform="`translate(0 ${high + PAD})`">
+      <path d="M0 0h50M0-3v6M50-3v6" class="bar" />
+      <text x="56" :y="unit * 0.4" class="measure start" :style="{ fontSize: `${unit * 1.15}px` }">50 mm</text>
+    </g>
+  </svg>
+</template>
+
+<style scoped>
+.top {
+  display: block;
+  width: 100%;
+  max-height: 440px;
+  touch-action: none;
+}
+.edge {
+  fill: var(--milk);
+  stroke: var(--husk);
+  stroke-width: 1.6;
+}
+.dough {
+  fill: var(--date-tint);
+}
+.piece,
+.average {
+  stroke: var(--date);
+  stroke-width: 0.8;
+}
+.average {
+  fill: none;
+  stroke-dasharray: 3 2;
+}
+.kept {
+  fill: none;
+  stroke: var(--date);
+  stroke-width: 1;
+}
+.line {
+  stroke: var(--date);
+  stroke-width: 1;
+  fill: none;
+}
+.number {
+  text-anchor: middle;
+  fill: var(--husk);
+}
+.measure {
+  text-anchor: middle;
+  fill: var(--cocoa);
+}
+.start {
+  text-anchor: start;
+}
+.bar {
+  stroke: var(--cocoa);
+  stroke-width: 1.2;
+  fill: none;
+}
+.handle {
+  cursor: grab;
+}
+.handle:focus-visible {
+  outline: none;
+}
+.handle:focus-visible .knob {
+  stroke: var(--cocoa);
+  stroke-width: 1.5;
+}
+.touch {
+  fill: transparent;
+}
+.knob {
+  fill: var(--elm);
+}
+</style>
