@@ -15,7 +15,9 @@ TABLET = [820, 1180].freeze
 SHOTS = {
   "counter" => ["/", ".made li", LAPTOP, "light"], "formulas" => ["/formulas", ".cup-link", LAPTOP, "light"],
   "mix" => ["/formulas/2/mix", "[data-level]", LAPTOP, "light"],
-  "mix-dark" => ["/formulas/5/mix", "[data-level]", LAPTOP, "dark"], "mix-tablet" => ["/formulas/2/mix", "[data-level]", TABLET, "light"],
+  "shape" => ["/formulas/7/shape", "[data-section]", LAPTOP, "light"], "shape-dipped" => ["/formulas/11/shape", "[data-section]", LAPTOP, "light"],
+  "shape-cups" => ["/formulas/12/shape", "[data-section]", LAPTOP, "dark"], "kitchen" => ["/kitchen", "[aria-label='Tins'] li", LAPTOP, "light"],
+  "mix-tablet" => ["/formulas/2/mix", "[data-level]", TABLET, "light"],
   "made-it" => ["/formulas/2/made", ".texture", LAPTOP, "light"],
   "log" => ["/log", ".entry", LAPTOP, "light"], "pantry" => ["/pantry?id=choir-dark-64", ".detail", LAPTOP, "light"],
   "compare" => ["/formulas/5/compare", "tbody tr", LAPTOP, "light"]
@@ -44,15 +46,13 @@ OPENED = {
   "flavours" => ["/formulas/9/mix", "[data-level]", ->(page) { page.find(".part", text: "Whole").click }],
   "balance" => ["/formulas/1/mix", "[data-level]",
     ->(page) { page_click(page, "Balance", "th[scope=col]:nth-child(4)") && page.click_button("Preview", match: :first) }],
-  "clash" => ["/formulas/3/mix", "[data-level]", ->(page) { page_click(page, "Balance", ".clash") }],
   "substitute" => ["/formulas/2/mix", "[data-level]", ->(page) { substitute(page) }],
   "trial" => ["/formulas/1/mix", "[data-level]", ->(page) { page_click(page, "Trial", "[role=dialog] li") }],
   "cupboard" => ["/cupboard", ".have", ->(page) { page_click(page, "Propose bowls", ".bowl .lines") }],
   "bowl" => ["/bowl", ".texture",
     ->(page) { page.find("label.texture", text: "crumbly").click && page_click(page, "What does it need", ".doses li") }],
   "import" => ["/import", "textarea",
-    ->(page) { page.click_button("Show me with an example") && page_click(page, "Read it", ".read .part") }],
-  "label" => ["/pantry?id=corner-peanut-butter", ".detail", ->(page) { page_click(page, "Change the label", ".answer") }]
+    ->(page) { page.click_button("Show me with an example") && page_click(page, "Read it", ".read .part") }]
 }.freeze
 
 def substitute(page)

@@ -64,8 +64,8 @@ const rows = computed(() => {
       : coat.thickness_mm > 0.05
         ? [{ name: coat.component ?? 'coat', mm: coat.thickness_mm, tint: 'coat' }]
         : []
-  const upright = props.pieces.form !== 'ball' && !inCup.value
-  return upright ? [...on, ...named.reverse()] : [...named.reverse(), ...on]
+  // From the top down, or from outside in.
+  return [...on.reverse(), ...named.reverse()]
 })
 const heard = computed(
   () =>

@@ -6,14 +6,17 @@ import type { Pieces, TopView } from '@/api/client'
 const props = defineProps<{ view: TopView; pieces: Pieces; form?: string }>()
 const emit = defineEmits<{ cut: [columns: number, rows: number] }>()
 
-const PAD = 16
-const FOOT = 22
+const FOOT = 12
 const round = computed(() => props.view.outline_mm.length === 1)
 const wide = computed(() => props.view.outline_mm[0]!)
 const high = computed(() => props.view.outline_mm[1] ?? wide.value)
 /** Type of about the same size on the screen whatever the tin. */
-const unit = computed(() => Math.max(wide.value, high.value * 0.92) / 46)
-const box = computed(() => `${-PAD} ${-PAD} ${wide.value + 2 * PAD} ${high.value + 2 * PAD + FOOT + unit.value}`)
+const unit = computed(() => Math.max(wide.value, high.value * 0.92) / 32)
+/** Room for the measures around it. */
+const pad = computed(() => unit.value * 2.4)
+const box = computed(
+  () => `${-pad.value} ${-pad.value} ${wide.value + 2 * pad.value} ${high.value + 2 * pad.value + FOOT}`,
+)
 const cut = computed(() => props.pieces.cut)
 const rings = computed(() => cut.value?.rings_mm ?? [])
 const outer = computed(() => rings.value.at(-1) ?? 0)
@@ -124,15 +127,15 @@ const inner = (lines: number[]) => lines.slice(1, -1)
           @keydown.left.prevent="step(along, -1)"
         >
           <rect
-            :x="along === 'x' ? (cut.x_mm[1] ?? wide) - unit : -PAD * 0.62"
-            :y="along === 'y' ? (cut.y_mm[1] ?? high) - unit : -PAD * 0.62"
+            :x="along === 'x' ? (cut.x_mm[1] ?? wide) - unit : -pad * 0.62"
+            :y="along === 'y' ? (cut.y_mm[1] ?? high) - unit : -pad * 0.62"
             :width="unit * 2"
             :height="unit * 2"
             class="touch"
           />
           <circle
-            :cx="along === 'x' ? (cut.x_mm[1] ?? wide) : -PAD * 0.28"
-            :cy="along === 'y' ? (cut.y_mm[1] ?? high) : -PAD * 0.28"
+            :cx="along === 'x' ? (cut.x_mm[1] ?? wide) : -pad * 0.28"
+            :cy="along === 'y' ? (cut.y_mm[1] ?? high) : -pad * 0.28"
             :r="unit * 0.42"
             class="knob"
           />
@@ -187,18 +190,18 @@ const inner = (lines: number[]) => lines.slice(1, -1)
         </text>
       </template>
     </template>
-    <text :x="wide / 2" :y="-PAD * 0.3" class="measure" :style="{ fontSize: `${unit * 1.15}px` }">
+    <text :x="wide / 2" :y="-pad * 0.3" class="measure" :style="{ fontSize: `${unit * 1.15}px` }">
       {{ Math.round(wide) }} mm
     </text>
     <text
       v-if="!round"
-      :transform="`translate(${wide + PAD * 0.75} ${high / 2}) rotate(90)`"
+      :transform="`translate(${wide + pad * 0.45} ${high / 2}) rotate(90)`"
       class="measure"
       :style="{ fontSize: `${unit * 1.15}px` }"
     >
       {{ Math.round(high) }} mm
     </text>
-    <g :transform="`translate(0 ${high + PAD})`">
+    <g :transform="`translate(0 ${high + pad * 0.8})`">
       <path d="M0 0h50M0-3v6M50-3v6" class="bar" />
       <text x="56" :y="unit * 0.4" class="measure start" :style="{ fontSize: `${unit * 1.15}px` }">50 mm</text>
     </g>

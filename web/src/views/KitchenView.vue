@@ -77,7 +77,7 @@ const bowl = computed(() => (kitchen.value?.processor?.bowl_ml ?? 2000) / 1000)
     <p v-if="error" class="fault" role="alert">{{ error }}</p>
     <div v-if="kitchen && library && now" class="columns">
       <div class="column">
-        <section class="panel measures" aria-label="Measures">
+        <section class="panel whole" aria-label="Measures">
           <h2>Measures and warmth</h2>
           <MeasuresForm :now="now" :library="library" @change="measures" />
           <label class="field"
@@ -129,7 +129,7 @@ const bowl = computed(() => (kitchen.value?.processor?.bowl_ml ?? 2000) / 1000)
   display: grid;
   gap: 14px;
 }
-.measures {
+.whole {
   padding: 12px 16px 16px;
   display: grid;
   gap: 12px;
@@ -142,6 +142,9 @@ const bowl = computed(() => (kitchen.value?.processor?.bowl_ml ?? 2000) / 1000)
 }
 .number {
   width: 76px;
+}
+.field > span:last-child {
+  white-space: nowrap;
 }
 .fault {
   color: var(--berry);

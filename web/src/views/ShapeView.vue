@@ -66,7 +66,8 @@ useShortcuts(() => [
       <p v-if="error" class="fault" role="alert">{{ error }}</p>
       <ToolList v-if="answer" :choices="answer.choices" @shape="setShape" />
     </section>
-    <section class="middle" aria-label="From above and cut through">
+    <section class="middle" aria-labelledby="drawn-title">
+      <h2 id="drawn-title" class="screen-reader">From above and cut through</h2>
       <template v-if="pieces">
         <p class="makes" data-makes aria-live="polite">
           <strong class="figure">{{ pieces.words }}</strong> of
@@ -86,7 +87,7 @@ useShortcuts(() => [
         <p v-if="answer?.top_view?.more" class="quiet">{{ answer.top_view.more }} more do not fit on it at once.</p>
         <SectionDrawing :pieces="pieces" :coat="coat" />
         <ul class="facts">
-          <li v-if="pieces.by_weight && pieces.form !== 'dome'">By weight: {{ pieces.by_weight.words }}.</li>
+          <li v-if="pieces.by_weight && !pieces.cut">By weight: {{ pieces.by_weight.words }}.</li>
           <li v-for="round in pieces.rounds" :key="round.words">{{ round.words }}.</li>
           <li v-if="pieces.full_grams">Full, it takes {{ figure(pieces.full_grams, 0) }} g.</li>
         </ul>

@@ -8,6 +8,8 @@ module ElmCup
       # One bowl that is shaped for itself. flavour: Flavour, nil for what is plain; share: of what all share; bowl: Mixture::Bowl;
       # layers: Piece::Layers of it.
       ShapedBowl = Value.of(:flavour, :share, :bowl, :layers)
+      # What lies at the foot, wherever the document has it.
+      BASE = "base"
       # A rest under this share of the base is rounding, not a plain part.
       NOTHING = Rational(1, 100_000)
 
@@ -16,7 +18,7 @@ module ElmCup
         @flavours = assessment.flavours
         @shape = assessment.formula.shape
         @shares = shares
-        @components = assessment.components.select(&:in_piece?)
+        @components = assessment.components.select(&:in_piece?).sort_by.with_index { |component, at| [component.type.id == BASE ? 0 : 1, at] }
         @shared = @components.flat_map { |component| shares.lines_left(component) }
       end
 

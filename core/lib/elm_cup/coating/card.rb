@@ -96,7 +96,7 @@ module ElmCup
 
       def schools
         SCHOOLS.map { |row|
-          SchoolSaid.new(id: row["school"], words: row["words"], why: "#{row["why"][0].upcase}#{row["why"][1..]}.",
+          SchoolSaid.new(id: row["school"], words: row["words"], why: row["why"],
             suits: DataTable.list(row["suits"]).include?(@lives), lives: @lives)
         }
       end

@@ -15,50 +15,51 @@ module ElmCup
       # Plain chips: what is taken where nobody says, and how thick a home-made shell drags.
       CHIPS = 0.28
 
-      # Shares by mass, 0 to 1: of fat, of water.
-      attr_reader :fat, :water
+      # Share by mass, 0 to 1.
+      attr_reader :fat
 
       # The Chocolate of a Mixture::Bowl; of plain chips where it is nil or empty. home_made: stirred of cocoa butter and cocoa, it drags as
-      # chips do whatever its fat.
-      def self.of(bowl, home_made: false)
+      # chips do whatever its fat. tempered: crystals in it make it drag no less than chips do, from memory: docs/model.md, Coat.
+      def self.of(bowl, home_made: false, tempered: false)
         return new(fat: CHIPS) if bowl.nil? || bowl.empty?
 
-        new(fat: bowl.composition.fat / bowl.grams, water: bowl.composition.water / bowl.grams, home_made: home_made)
+        new(fat: bowl.composition.fat / bowl.grams, home_made: home_made, tempered: tempered)
       end
 
-      def initialize(fat:, water: 0.0, home_made: false)
+      def initialize(fat:, home_made: false, tempered: false)
         @fat = fat
-        @water = water
         @home_made = home_made
+        @tempered = tempered
         freeze
       end
 
       # It has too little fat to be dipped into.
       def thick? = !@home_made && fat < LEAST_FAT
 
-      # phi: the share of its volume that is solid.
-      def solids = solids_at(fat)
+      # phi: the share of its volume that is solid, as far as it decides how it flows.
+      def solids = flowing
 
       # kg/m3. The same number is mg/mL.
       def density = 1 / ((1 - fat) / (SOLIDS * 1000) + fat / (FAT * 1000))
 
       # Pa: how hard it must be pulled before it runs; what is too thick is taken at the least that can be dipped.
-      def yield_pascal = 0.5 * (flowing / (PACKED - flowing))**2
+      def yield_pascal = 0.5 * (solids / (PACKED - solids))**2
 
       # Pa s.
-      def viscosity = 0.045 * (1 - flowing / PACKED)**-2.5
+      def viscosity = 0.045 * (1 - solids / PACKED)**-2.5
 
       # The same with `grams` of pure fat stirred into `of` grams.
-      def thinned(grams, of:) = Chocolate.new(fat: (fat * of + grams) / (of + grams), water: water * of / (of + grams), home_made: @home_made)
-
-      # Grams of pure fat that bring 1 g of it to a share of fat; 0 where it has as much.
-      def fat_for(share) = [(share - fat) / (1 - share), 0.0].max
+      def thinned(grams, of:) = Chocolate.new(fat: (fat * of + grams) / (of + grams), home_made: @home_made, tempered: @tempered)
 
       private
 
       def solids_at(share) = (1 - share) / SOLIDS / ((1 - share) / SOLIDS + share / FAT)
 
-      def flowing = solids_at(@home_made ? CHIPS : [fat, LEAST_FAT].max)
+      def flowing
+        return solids_at(CHIPS) if @home_made
+
+        solids_at([@tempered ? [fat, CHIPS].min : fat, LEAST_FAT].max)
+      end
     end
   end
 end

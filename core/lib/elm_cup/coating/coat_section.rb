@@ -53,7 +53,7 @@ module ElmCup
 
         shape = assessment.formula.shape
         @coated = pieces.piece_grams && pieces.yields.map { |each|
-          [CoatedPiece.new(body: each.body, open_top: shape.open_top?, shell: shape.shell_of(each, coat&.inset || Piece::Inset::NONE)), each]
+          [CoatedPiece.of(shape, each, coat&.inset || Piece::Inset::NONE), each]
         }
       end
 

@@ -42,17 +42,19 @@ module ElmCup
       SPARE = 1.25
 
       def spare(grams) = grams * SPARE
-
-      # It cannot reach the wall and the foot of what stands in a liner or a glass.
-      def self.reached_mm2(piece) = piece.open_top? ? piece.body.top_mm2 : piece.body.surface_mm2
     end
     # One layer of a coat on one piece.
     CoatLayer = Value.of(:name, :mm, :grams) do
       self::DIGITS = {mm: 2, grams: 2}.freeze
     end
-    # What a kind looks at: body of the bare piece, whether only its top is free, and [name, mm, mm3] of a shell where the shape has room
-    # for one.
-    CoatedPiece = Value.of(:body, :open_top, :shell) do
+    # What a kind looks at: body of the bare piece, whether only its top is free, mm2 of it that is rolled, and [name, mm, mm3] of a shell
+    # where the shape has room for one.
+    CoatedPiece = Value.of(:body, :open_top, :rolled_mm2, :shell) do
+      # Of a Piece::Shape and its Yield.
+      def self.of(shape, yielded, inset)
+        new(body: yielded.body, open_top: shape.open_top?, rolled_mm2: shape.rolled_mm2(yielded.body), shell: shape.shell_of(yielded, inset))
+      end
+
       def open_top? = open_top
     end
   end

@@ -18,7 +18,7 @@ module ElmCup
       def melted? = false
 
       def layers(piece, work)
-        grams = self.class.grams_per_cm2(work.bowl) * Kind.reached_mm2(piece) / 100
+        grams = self.class.grams_per_cm2(work.bowl) * piece.rolled_mm2 / 100
         [CoatLayer.new(name: "rolled on", mm: 0.0, grams: grams * work.coat.coats)]
       end
 

@@ -24,7 +24,9 @@ module ElmCup
         now = @need.together
         others = SIZES.select { |grams| grams <= @layers.grams / 2 && (grams - now.piece_grams).abs > 0.6 }
         sized = others.filter_map { |grams| point(@shape.with_grams(grams), now: false) }
-        [*sized, of(@need, now, true)].sort_by(&:piece_grams)
+        points = [*sized, of(@need, now, true)].sort_by { |point| [point.piece_grams.round(1), point.now ? 0 : 1] }.uniq { |point| point.piece_grams.round(1) }
+        # What is spread before it is cut is the same whatever the size.
+        (points.map { |point| point.coat_grams.round }.uniq.size > 1) ? points : []
       end
 
       private
@@ -34,8 +36,7 @@ module ElmCup
         yielded = shape.yields_of([@layers], whole: @layers, inset: inset).first
         return unless yielded.count.positive?
 
-        piece = CoatedPiece.new(body: yielded.body, open_top: shape.open_top?, shell: shape.shell_of(yielded, inset))
-        of(Need.new(@need.work, [[piece, yielded]], yielded, nil), yielded, now)
+        of(Need.new(@need.work, [[CoatedPiece.of(shape, yielded, inset), yielded]], yielded, nil), yielded, now)
       end
 
       def of(need, yielded, now)

@@ -33,10 +33,8 @@ module ElmCup
       end
 
       def film
-        solids = (@chocolate.yield_pascal / 0.5)**0.5
-        phi = Chocolate::PACKED * solids / (1 + solids)
         step("film_mm", @shell.film_mm, "1000 * 0.8 * 0.5 * (phi / (0.7 - phi)) * (phi / (0.7 - phi)) / (density * 9.81)",
-          {"phi" => phi, "density" => @chocolate.density}, {"phi" => "share of its volume that is solid", "density" => "kg/m³"})
+          {"phi" => @chocolate.solids, "density" => @chocolate.density}, {"phi" => "share of its volume that is solid", "density" => "kg/m³"})
       end
 
       def frozen

@@ -37,7 +37,7 @@ module ElmCup
         end
       end
 
-      def chocolate = @chocolate ||= Chocolate.of(bowl, home_made: home_made?)
+      def chocolate = @chocolate ||= Chocolate.of(bowl, home_made: home_made?, tempered: tempered?)
 
       # It is tempered: what has no cocoa butter to temper is not.
       def tempered? = school == "tempered" && !kind["work_low_c"].nil?

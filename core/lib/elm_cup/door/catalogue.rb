@@ -18,7 +18,7 @@ module ElmCup
           "reasons" => Balance::Substitutes::REASONS, "wish_picks" => Json.of(Wish::Pick.all),
           "bowl_families" => Balance::BowlFamily::ALL.map { |family| {"id" => family.id, "name" => family.name} },
           "part_types" => Document::PartType::IDS, "usual_grams" => {"batch" => Assessment::Scaling::USUAL_GRAMS, "bowl" => Balance::UnknownBowl::USUAL_GRAMS},
-          "shapes" => Piece::Shape.kinds.values.map { |kind| shape(kind) },
+          "shapes" => Piece::Shape.in_order.map { |kind| shape(kind) },
           "spoons" => Quantity::KitchenMeasures::KNOWN_SPOONS, "usual_kitchen" => usual_kitchen(library),
           "common_tools" => Piece::Equipment::KINDS.to_h { |kind| [kind, Piece::Equipment.common.fetch(kind)] },
           "materials" => Document::Household::MATERIALS, "coats" => coats,

@@ -18,6 +18,9 @@ module ElmCup
 
       def self.called = %w[slice slices]
 
+      # The roll is rolled before it is cut: the faces stay bare.
+      def rolled_mm2(body) = body.perimeter_mm * body.height_mm
+
       # Where neither a number nor grams are said, the slice of the roll.
       def piece_ml = (Prism.disc(@across, @slice).volume_mm3 / 1000 unless @count || @piece_grams)
 

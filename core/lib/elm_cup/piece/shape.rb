@@ -29,6 +29,9 @@ module ElmCup
         # id => class of every kind that is built.
         def kinds = KINDS
 
+        # Every kind in the order that a cook is offered them in: that of the document's schema.
+        def in_order = JsonFaults.schema(SCHEMA).value.dig("$defs", "shape", "oneOf").map { |each| kinds.fetch(each["$ref"].split("/").last) }
+
         # Registers the class under the id that documents name it by.
         def kind(id)
           KINDS[id] = self
@@ -121,6 +124,9 @@ module ElmCup
 
       # Only its top is free: it stands in a liner or a glass.
       def open_top? = false
+
+      # What of a body is rolled in something dry: all that is free.
+      def rolled_mm2(body) = open_top? ? body.top_mm2 : body.surface_mm2
 
       # [name, mm, mm3] of each layer of a shell around one piece of a Yield; none where it has no wall to hold one.
       def shell_of(_yielded, _inset) = []

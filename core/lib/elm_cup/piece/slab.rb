@@ -13,7 +13,7 @@ module ElmCup
       WAYS = [Way::PIECES, Way::PIECE_GRAMS,
         Way.new(key: "tins", word: "tins", usual: 1, beside: true),
         Way.new(key: "depth_mm", word: "mm deep", usual: 20, unit: "mm", figure: "height_mm", beside: true),
-        Way.new(key: "trim_mm", word: "mm trimmed off", usual: 5, unit: "mm", beside: true)].freeze
+        Way.new(key: "trim_mm", word: "mm trimmed off", usual: 0, unit: "mm", beside: true)].freeze
 
       def self.usual = new("kind" => id, "tin_mm" => TIN_MM, "grid" => [6, 4])
 

@@ -12,7 +12,8 @@ module ElmCup
       # Findings about a Whole; empty where there is nothing to say.
       def self.look(whole)
         pieces = whole.assessment.pieces.together
-        return [] unless pieces&.count&.positive? && pieces.body.mm.last < pieces.body.mm.first
+        # Nobody minds what sticks out of a sheet that is broken.
+        return [] unless pieces&.count&.positive? && pieces.sheet_cm2.nil? && pieces.body.mm.last < pieces.body.mm.first
 
         pieces.layers.filter_map { |layer|
           table = whole.tables.find { |each| each.name == layer.component } or next

@@ -31,8 +31,13 @@ module ElmCup
 
       def self.melted?(table, chocolate) = chocolate.any? && (table.type.melted? || chocolate.any?(&:melted))
 
+      # What holds its water, as long as it is in pieces.
+      HOLDS = ["dried fruit", "dates"].freeze
+
       # It brings water that chocolate does not bear.
       def self.wet?(line)
+        return false if HOLDS.include?(line.entry.family) && line.form != "paste"
+
         line.entry.family != "chocolate" && line.entry.composition.water >= WET && !BOUND.include?(line.entry.like)
       end
 

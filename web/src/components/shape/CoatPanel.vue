@@ -25,6 +25,7 @@ const WORDS: Record<string, string> = {
 const parts = computed(() =>
   props.document.components.filter((part) => ['coating', 'topping'].includes(part.type ?? 'dough')),
 )
+const strewn = computed(() => parts.value.filter((part) => part.type === 'topping').map((part) => part.name))
 const kind = computed(() => props.coat?.kind ?? 'none')
 function change(more: Partial<DocumentCoat>) {
   const now: DocumentCoat = {
@@ -124,8 +125,9 @@ const suits = computed(() => props.coat?.schools?.find((school) => school.suits)
         </select></label
       >
       <p v-if="suits">
-        <strong>Best {{ suits.words }}.</strong> {{ suits.why }}
+        <strong>{{ suits.words }}.</strong> {{ suits.why }}
       </p>
+      <CoatChart v-if="coat.size_chart.length > 1" :points="coat.size_chart" />
       <details v-if="coat.melting">
         <summary>Melt it, no hotter than {{ coat.hottest_c }} °C</summary>
         <dl>
@@ -166,13 +168,14 @@ const suits = computed(() => props.coat?.schools?.find((school) => school.suits)
         </ul>
         <p>{{ coat.home_made_words }}</p>
       </details>
-      <CoatChart v-if="coat.size_chart.length > 1" :points="coat.size_chart" />
     </template>
     <p v-else class="quiet">
       {{
-        parts.length
-          ? 'Nothing goes on. Choose how, and it is counted.'
-          : 'Nothing to coat with yet: add a part of the type coating or topping in Mix.'
+        strewn.length
+          ? `${strewn.join(' and ')}: strewn on all of them and counted. No other coat.`
+          : parts.length
+            ? 'Nothing goes on. Choose how, and it is counted.'
+            : 'Nothing to coat with yet: add a part of the type coating or topping in Mix.'
       }}
     </p>
   </section>

@@ -33,6 +33,8 @@ function set(way: ShapeWay, field: HTMLInputElement) {
   }
   emit('shape', shapeWith(props.shape, props.kind.ways, way, value))
 }
+/** What becomes of a figure that is let go: the depth of a slab follows from the dough, any other is as usual. */
+const freed = (way: ShapeWay) => (way.key === 'depth_mm' && props.kind.kind === 'slab' ? 'let it follow' : 'as usual')
 const put = (more: object) => emit('shape', { ...props.shape, ...more } as DocumentShape)
 function setSide(at: number, field: HTMLInputElement) {
   const value = typedNumber(field.value)
@@ -40,6 +42,17 @@ function setSide(at: number, field: HTMLInputElement) {
   if (value === undefined || !(value >= 20 && value <= 1000)) return void (field.value = String(sides[at]))
   sides[at] = value
   put({ tin_mm: sides })
+}
+const cut = computed(() => grid.value ?? props.pieces?.cut?.grid)
+const round = computed(() => tin.value?.length === 1)
+function setCut(at: number, field: HTMLInputElement) {
+  const value = typedNumber(field.value)
+  const next = [...(cut.value ?? [1, 1])]
+  if (value === undefined || !(value >= 1 && value <= 100)) return void (field.value = String(next[at]))
+  next[at] = Math.round(value)
+  const sizes = props.kind.ways.filter((each) => !each.beside).map((each) => each.key)
+  const rest = Object.fromEntries(Object.entries(props.shape).filter(([key]) => !sizes.includes(key)))
+  emit('shape', { ...rest, grid: next } as unknown as DocumentShape)
 }
 /** A tin of the other form about as large. */
 function setRound(round: boolean) {
@@ -86,14 +99,29 @@ const keepsSlice = computed(() => said.value.fixed === 'slice_mm')
           kept === undefined ? (way.beside && !way.figure ? 'usual' : 'follows') : 'stays'
         }}</span>
         <button
-          v-if="kept !== undefined && way.beside && way.figure"
+          v-if="kept !== undefined && way.beside"
           type="button"
           class="link-button"
-          :aria-label="`Let ${way.word} follow`"
+          :aria-label="`${way.word}: ${freed(way)}`"
           @click="emit('shape', shapeWith(shape, kind.ways, way))"
         >
-          let it follow
+          {{ freed(way) }}
         </button>
+      </dd>
+    </div>
+    <div v-if="cut" class="row" :class="{ follows: !grid }">
+      <dt>{{ round ? 'wedges, rings' : 'cut' }}</dt>
+      <dd>
+        <template v-for="(count, at) in cut" :key="at"
+          ><span v-if="at" aria-hidden="true">×</span
+          ><input
+            class="plain-field side"
+            inputmode="numeric"
+            :aria-label="at ? (round ? 'Rings' : 'Pieces along') : round ? 'Wedges' : 'Pieces across'"
+            :value="count"
+            @change="setCut(at, $event.target as HTMLInputElement)"
+        /></template>
+        <span class="state">{{ grid ? 'stays' : 'follows' }}</span>
       </dd>
     </div>
     <div v-if="kind.kind === 'log'" class="row">

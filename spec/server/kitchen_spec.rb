@@ -1,0 +1,53 @@
+# frozen_string_literal: true
+
+require "server_helper"
+
+RSpec.describe "Kitchen and shape over the API", server: true do
+  let(:usual) { ElmCup.usual_kitchen }
+  let(:slab) { formula("300 g soft dates, to paste", "100 g almond flour", shape: {"kind" => "slab", "tin_mm" => [200, 200], "grid" => [4, 4]}) }
+
+  it "starts as usual, is kept with a revision, and says when it was changed elsewhere" do
+    expect(ask(:get, "/api/kitchen")).to eq(usual)
+    expect(ask(:put, "/api/kitchen", usual.merge("cup" => "metric"))).to include("cup" => "metric", "revision" => 1)
+    stale = ask(:put, "/api/kitchen", usual.merge("cup" => "imperial"))
+    expect([last_response.status, stale["kept"]["cup"], stale["sent"]["cup"]]).to eq([409, "metric", "imperial"])
+    expect(ask(:get, "/api/library")["usual_kitchen"]["cup"]).to eq("metric")
+    expect(ask(:post, "/api/lines", {"text" => "1 cup honey"})["grams"]).to be_within(1).of(339 * 250 / 236.59)
+  end
+
+  it "refuses what is no kitchen, at its place, and keeps nothing of it" do
+    {{"tins" => [{"id" => "t", "mm" => [5, 5]}]} => "/tins/0/mm/0", {"places" => [{"id" => "f", "kind" => "freezer", "dial_c" => 10}]} => "/places/0/dial_c",
+     {"hob" => 2} => "/hob", {"scoops" => [{"id" => "s", "ml" => 5}, {"id" => "s", "ml" => 6}]} => "/scoops/1/id", {"colour" => "red"} => "/colour"}.each do |more, pointer|
+      refused = ask(:put, "/api/kitchen", usual.merge(more))
+      expect([last_response.status, refused["errors"].map { |error| error["pointer"] }]).to match([422, include(pointer)])
+    end
+    expect(ask(:get, "/api/kitchen")["revision"]).to eq(0)
+  end
+
+  it "answers what the household's own tins would make of it, and a formula's own win" do
+    ask(:put, "/api/kitchen", usual.merge("tins" => [{"id" => "mine", "name" => "my tin", "mm" => [150, 150], "depth_mm" => 40}], "trays" => []))
+    own = ask(:post, "/api/shape", slab)["choices"].select { |choice| choice["own"] }
+    expect(own.map { |choice| choice["name"] }).to eq(["my tin"])
+    expect(own.first["words"]).to match(/\A1[45] mm deep, 16 of 25 g\z/)
+    expect(ask(:post, "/api/shape", slab.merge("kitchen" => {"tins" => [{"id" => "other", "mm" => [100, 300]}]}))["choices"].select { |choice| choice["own"] }.map { |choice| choice["tool"] }).to eq(["other"])
+  end
+
+  it "gives the cut as a PDF, and says where there is none" do
+    header "Content-Type", "application/json"
+    post "/api/shape/template", JSON.generate(slab)
+    expect([last_response.status, last_response.headers["content-type"], last_response.body[0, 5]]).to eq([200, "application/pdf", "%PDF-"])
+    none = ask(:post, "/api/shape/template", slab.merge("shape" => {"kind" => "ball", "pieces" => 9}))
+    expect([last_response.status, none["errors"].first["detail"]]).to match([422, /Nothing is cut here/])
+    expect(ask(:post, "/api/kitchen/by-water", {"kind" => "moulds", "water_ml" => 240, "cavities" => 24})).to eq("cavity_ml" => 10.0)
+    ask(:post, "/api/kitchen/by-water", {"kind" => "tins", "water_ml" => 240})
+    expect(last_response.status).to eq(422)
+  end
+
+  it "holds one kitchen alone, that only goes on" do
+    ask(:put, "/api/kitchen", usual)
+    expect { ElmCupServer::Kitchen.connection.execute("INSERT INTO kitchens (id, revision, document) VALUES (2, 1, '{}')") }.to raise_error(ActiveRecord::StatementInvalid)
+    expect { ElmCupServer::Kitchen.connection.execute("UPDATE kitchens SET revision = 7") }.to raise_error(ActiveRecord::StatementInvalid, /goes on from/)
+    ElmCupServer::Kitchen.connection.execute("UPDATE kitchens SET revision = 2, document = '{\"elm_cup\":\"kitchen/9\"}'")
+    expect(ask(:get, "/api/kitchen")).to eq(usual.merge("revision" => 2))
+  end
+end
