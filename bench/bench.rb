@@ -90,4 +90,31 @@ import_ratio, import_milliseconds = Yardstick.compare(RUNS, bar: IMPORT_BAR) do 
 end
 puts JSON.generate({"name" => "import of 60 lines", "ratio" => import_ratio.round(3), "bar" => IMPORT_BAR,
   "milliseconds" => import_milliseconds.round(2)})
-exit((ratio > BAR || edit_ratio > EDIT_BAR || line_ratio > LINE_BAR * 50 || import_ratio > IMPORT_BAR) ? 1 : 0)
+
+# A slab in three layers with a lid, in another tin each time, as a cook drags its edge: pieces and coat, and all that the screen shows of
+# them.
+SHAPE_BAR = 0.1
+SCREEN_BAR = 0.3
+slab = {
+  "elm_cup" => "formula/1", "name" => "Slab", "components" => [
+    {"name" => "crumb", "type" => "base", "lines" => [{"text" => "200 g digestive biscuit crumbs"}, {"text" => "80 g butter, melted"}]},
+    {"name" => "caramel", "type" => "filling", "process" => "processor",
+     "lines" => [{"text" => "12 soft dates"}, {"text" => "1/3 cup cashew butter"}]},
+    {"name" => "jelly", "type" => "layer", "lines" => [{"text" => "1/2 cup jam"}]},
+    {"name" => "lid", "type" => "coating", "lines" => [{"text" => "150 g dark chocolate"}, {"text" => "1 tsp coconut oil"}]}
+  ]
+}
+shaped = Array.new(2 * RUNS * Yardstick::ATTEMPTS) { |run|
+  JSON.generate(slab.merge("shape" => {"kind" => "slab", "tin_mm" => [180 + run / 2.0, 220], "grid" => [6, 4], "trim_mm" => 4}))
+}
+ElmCup.shape(ElmCup.read_json(shaped.first))
+shape_ratio, shape_milliseconds = Yardstick.compare(RUNS, bar: SHAPE_BAR) { |run|
+  ElmCup.assess(ElmCup.read_json(shaped[run]), sections: %w[pieces coat])
+}
+puts JSON.generate({"name" => "shape and coat of a slab in three layers", "ratio" => shape_ratio.round(3), "bar" => SHAPE_BAR,
+"milliseconds" => shape_milliseconds.round(2)})
+screen_ratio, screen_milliseconds = Yardstick.compare(RUNS, bar: SCREEN_BAR) { |run| ElmCup.shape(ElmCup.read_json(shaped[-1 - run])) }
+puts JSON.generate({"name" => "all that Shape shows of it", "ratio" => screen_ratio.round(3), "bar" => SCREEN_BAR,
+"milliseconds" => screen_milliseconds.round(2)})
+exit((shape_ratio > SHAPE_BAR || screen_ratio > SCREEN_BAR || ratio > BAR || edit_ratio > EDIT_BAR || line_ratio > LINE_BAR * 50 ||
+  import_ratio > IMPORT_BAR) ? 1 : 0)

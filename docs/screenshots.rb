@@ -15,8 +15,10 @@ TABLET = [820, 1180].freeze
 SHOTS = {
   "counter" => ["/", ".made li", LAPTOP, "light"], "formulas" => ["/formulas", ".cup-link", LAPTOP, "light"],
   "mix" => ["/formulas/2/mix", "[data-level]", LAPTOP, "light"],
-  "shape" => ["/formulas/7/shape", "[data-section]", LAPTOP, "light"], "shape-dipped" => ["/formulas/11/shape", "[data-section]", LAPTOP, "light"],
-  "shape-cups" => ["/formulas/12/shape", "[data-section]", LAPTOP, "dark"], "kitchen" => ["/kitchen", "[aria-label='Tins'] li", LAPTOP, "light"],
+  "shape" => ["/formulas/7/shape", "[data-section]", LAPTOP, "light"], "shape-dipped" => ["/formulas/11/shape", "[data-section]", LAPTOP,
+    "light"],
+  "shape-cups" => ["/formulas/12/shape", "[data-section]", LAPTOP, "dark"], "kitchen" => ["/kitchen", "[aria-label='Tins'] li", LAPTOP,
+    "light"],
   "mix-tablet" => ["/formulas/2/mix", "[data-level]", TABLET, "light"],
   "made-it" => ["/formulas/2/made", ".texture", LAPTOP, "light"],
   "log" => ["/log", ".entry", LAPTOP, "light"], "pantry" => ["/pantry?id=choir-dark-64", ".detail", LAPTOP, "light"],

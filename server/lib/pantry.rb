@@ -51,7 +51,8 @@ module ElmCupServer
 
     def self.made(revision, moment)
       kept = ElmCup.kept_pantry(moment.ingredients, currency: moment.currency, before: @kept&.core)
-      Kept.new(revision: revision, digest: moment.digest, judging: moment.judging, library: kept.library.in_kitchen(moment.kitchen), core: kept,
+      Kept.new(revision: revision, digest: moment.digest, judging: moment.judging, library: kept.library.in_kitchen(moment.kitchen),
+        core: kept,
         aside: kept.aside.to_h { |each| [moment.keys[each.at], each] })
     end
     private_class_method :made

@@ -51,7 +51,8 @@ RSpec.describe "Any document at all" do
 
   def coat
     kind = pick("none", "dip", "half_dip", "drizzle", "spread", "cup", "roll")
-    pick({}, {"coat" => {"kind" => kind, "coats" => random.rand(1..3)}}, {"coat" => {"kind" => kind}, "lives" => pick("room", "fridge", "freezer")})
+    pick({}, {"coat" => {"kind" => kind, "coats" => random.rand(1..3)}},
+      {"coat" => {"kind" => kind}, "lives" => pick("room", "fridge", "freezer")})
   end
 
   def document

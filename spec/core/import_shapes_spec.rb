@@ -31,7 +31,8 @@ RSpec.describe "An import of shape and coat" do
     "Roll into a log 4 cm thick, chill, cut into 1 cm slices." => {"kind" => "log", "diameter_mm" => 40, "slice_mm" => 10},
     "Shape into a log, wrap and freeze, then slice into 20 rounds." => {"kind" => "log", "pieces" => 20},
     "Divide between 12 mini muffin cases." => {"kind" => "cup", "diameter_mm" => 32, "depth_mm" => 20, "liner" => "paper"},
-    "Spoon into a 12-hole muffin tin lined with paper cases." => {"kind" => "cup", "diameter_mm" => 50, "depth_mm" => 32, "liner" => "paper"},
+    "Spoon into a 12-hole muffin tin lined with paper cases." => {"kind" => "cup", "diameter_mm" => 50, "depth_mm" => 32,
+                                                                  "liner" => "paper"},
     "Press into silicone moulds and freeze." => {"kind" => "mould", "cavity_ml" => 15},
     "Spread on a lined tray, freeze and break into pieces." => {"kind" => "bark", "thickness_mm" => 6},
     "Divide between 6 glasses and chill." => {"kind" => "glass", "pieces" => 6},
@@ -74,13 +75,18 @@ RSpec.describe "An import of shape and coat" do
     answer = ElmCup.import("Caramel slice\n\nBase\n200 g digestive biscuits\n80 g butter, melted\n\nFilling\n200 g dates\n100 g almond butter\n\n" \
       "Method\n1. Press the base into a 20x30cm lined tin.\n2. Spread the filling over it. Slice into 24.\n")
     expect(answer["notes"]).to include("“20x30cm lined tin” is taken as a 20 × 30 cm tin")
-    expect(ElmCup.assess(answer["formula"])["components"].to_h { |part| part.values_at("name", "want") }).to eq("base" => "presses", "filling" => "spreads")
+    expect(ElmCup.assess(answer["formula"])["components"].to_h { |part|
+      part.values_at("name", "want")
+    }).to eq("base" => "presses", "filling" => "spreads")
   end
 
   it "comes back from our own card, every shape and coat" do
-    [{"kind" => "ball", "scoop_ml" => 23.66}, {"kind" => "slab", "tin_mm" => [200, 300], "grid" => [6, 4], "trim_mm" => 5}, {"kind" => "slab", "tin_mm" => [200], "pieces" => 12},
-      {"kind" => "log", "pieces" => 20, "fixed" => "slice_mm"}, {"kind" => "cup", "diameter_mm" => 32, "depth_mm" => 20.5, "liner" => "foil"},
-      {"kind" => "mould", "cavity_ml" => 12, "joined" => true}, {"kind" => "bark", "thickness_mm" => 5, "pieces" => 20}, {"kind" => "glass", "ml" => 80}].each do |shape|
+    [{"kind" => "ball", "scoop_ml" => 23.66}, {"kind" => "slab", "tin_mm" => [200, 300], "grid" => [6, 4], "trim_mm" => 5},
+      {"kind" => "slab", "tin_mm" => [200], "pieces" => 12},
+      {"kind" => "log", "pieces" => 20, "fixed" => "slice_mm"}, {"kind" => "cup", "diameter_mm" => 32, "depth_mm" => 20.5,
+                                                                 "liner" => "foil"},
+      {"kind" => "mould", "cavity_ml" => 12, "joined" => true}, {"kind" => "bark", "thickness_mm" => 5, "pieces" => 20},
+      {"kind" => "glass", "ml" => 80}].each do |shape|
       document = coated(shape, coat: {"kind" => "dip", "component" => "shell", "coats" => 2, "thickness_mm" => 1.5}, lives: "room")
       back = ElmCup.import(ElmCup.export(document, "md"))["formula"]
       expect(back.slice("shape", "coat", "lives")).to eq(document.slice("shape", "coat", "lives"))
@@ -88,6 +94,7 @@ RSpec.describe "An import of shape and coat" do
     end
     slab = coated({"kind" => "slab", "tin_mm" => [200, 200], "grid" => [6, 4]})
     expect(ElmCup.export(slab, "md")).to include("24 pieces of 18 g: 33 × 50 mm, 10 mm deep, in a 20 × 20 cm tin cut 6 × 4.", "Spread over the top with shell: about")
-    expect(JSON.parse(ElmCup.export(slab, "jsonld"))).to include("tool" => include("name" => "20 × 20 cm tin"), "description" => /cut 6 × 4\. Spread over the top/)
+    expect(JSON.parse(ElmCup.export(slab,
+      "jsonld"))).to include("tool" => include("name" => "20 × 20 cm tin"), "description" => /cut 6 × 4\. Spread over the top/)
   end
 end

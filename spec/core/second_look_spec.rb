@@ -174,7 +174,9 @@ RSpec.describe ElmCup::SecondLook do
   # rule => [document where it fires, document where it does not]
   ball = {"kind" => "ball", "piece_grams" => 18}
   pressed = ->(texts, shape, **more) {
-    {"elm_cup" => "formula/1", "name" => "Slab", "components" => [{"name" => "base", "type" => "base", "lines" => texts.map { |text| {"text" => text} }}],
+    {"elm_cup" => "formula/1", "name" => "Slab", "components" => [{"name" => "base", "type" => "base", "lines" => texts.map { |text|
+      {"text" => text}
+    }}],
      "shape" => shape, **more.transform_keys(&:to_s)}
   }
   chips = ["300 g almond butter", "60 g coconut flour", "80 g dark chocolate chips", "60 g honey"]
@@ -182,12 +184,16 @@ RSpec.describe ElmCup::SecondLook do
   coat = {"name" => "shell", "type" => "coating", "lines" => [{"text" => "400 g dark chocolate chips"}]}
   coated = ->(document, part = coat) { document.merge("components" => document["components"] + [part]) }
   {
-    "too-little-coat" => [coated[pressed[chips, ball], coat.merge("lines" => [{"text" => "60 g dark chocolate chips"}])], coated[pressed[chips, ball]]],
-    "thinner-than-chips" => [pressed[chips, {"kind" => "slab", "tin_mm" => [300, 300], "grid" => [6, 6]}], pressed[chips, {"kind" => "slab", "tin_mm" => [150, 150], "grid" => [4, 4]}]],
+    "too-little-coat" => [coated[pressed[chips, ball], coat.merge("lines" => [{"text" => "60 g dark chocolate chips"}])],
+      coated[pressed[chips, ball]]],
+    "thinner-than-chips" => [pressed[chips, {"kind" => "slab", "tin_mm" => [300, 300], "grid" => [6, 6]}],
+      pressed[chips, {"kind" => "slab", "tin_mm" => [150, 150], "grid" => [4, 4]}]],
     "small-pieces" => [pressed[chips, {"kind" => "ball", "pieces" => 9000}], pressed[chips, {"kind" => "ball", "pieces" => 90}]],
     "coat-on-frozen" => [coated[pressed[frozen, ball]], coated[pressed[chips, ball]]],
     "tray-too-small" => [pressed[chips, {"kind" => "ball", "pieces" => 90}], pressed[chips, {"kind" => "ball", "pieces" => 24}]],
-    "processor-too-small" => [pressed[["1.5 kg soft dates", "600 g almonds"], ball].then { |said| said.merge("components" => [said["components"][0].merge("process" => "processor")]) },
+    "processor-too-small" => [pressed[["1.5 kg soft dates", "600 g almonds"], ball].then { |said|
+      said.merge("components" => [said["components"][0].merge("process" => "processor")])
+    },
       pressed[["300 g soft dates", "200 g almonds"], ball]]
   }.each do |rule, (firing, quiet)|
     it "#{rule} is noticed, goes with its remedy, and is quiet where there is nothing to say" do

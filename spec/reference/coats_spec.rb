@@ -54,7 +54,8 @@ RSpec.describe "Coats, by what cooks find" do
   # Common practice: a frozen centre sets the shell almost at once and takes more; a thinned bowl lays on less; a hotter one less too.
   it "knows what makes a shell thick" do
     thick = ->(chocolate, **at) { shell(chocolate, **at).first_mm }
-    expect([thick[plain, centre_c: -18], thick[plain, centre_c: 4], thick[plain, centre_c: 20]]).to eq([thick[plain, centre_c: -18], thick[plain, centre_c: 4], thick[plain, centre_c: 20]].sort.reverse)
+    expect([thick[plain, centre_c: -18], thick[plain, centre_c: 4],
+      thick[plain, centre_c: 20]]).to eq([thick[plain, centre_c: -18], thick[plain, centre_c: 4], thick[plain, centre_c: 20]].sort.reverse)
     expect(thick[plain, centre_c: 20]).to be_within(1e-9).of(shell(plain).film_mm)
     expect(thick[chocolate(170, 4.5)]).to be < thick[plain]
     expect(thick[plain, bowl_c: 50]).to be < thick[plain, bowl_c: 38]
@@ -63,9 +64,11 @@ RSpec.describe "Coats, by what cooks find" do
   # Source: docs/model.md, Coat: dark 50, milk 45, white 43 °C at the most; temper dark 45-50, 27-28, 31-32 and so on (common practice).
   it "melts each kind no hotter than it bears, and tempers it where it can be" do
     {"dark chocolate" => [50, [45, 50], [27, 28], [31, 32]], "milk chocolate" => [45, [40, 45], [26, 27], [29, 30]],
-     "white chocolate" => [43, [40, 43], [25, 26], [28, 29]], "dark compound coating" => [45, nil, nil, nil]}.each do |name, (hottest, melt, cool, work)|
+     "white chocolate" => [43, [40, 43], [25, 26], [28, 29]], "dark compound coating" => [45, nil, nil, nil]}
+      .each do |name, (hottest, melt, cool, work)|
       coat = ElmCup.shape(coated({"kind" => "ball", "piece_grams" => 18}, shell: ["200 g #{name}"]))["coat"]
-      expect([name, coat["hottest_c"], coat["tempering"]&.values_at("melt_c", "cool_c", "work_c")]).to eq([name, hottest, melt && [melt, cool, work]])
+      expect([name, coat["hottest_c"],
+        coat["tempering"]&.values_at("melt_c", "cool_c", "work_c")]).to eq([name, hottest, melt && [melt, cool, work]])
     end
   end
 
@@ -73,13 +76,19 @@ RSpec.describe "Coats, by what cooks find" do
   it "thins by both schools" do
     coat = ElmCup.shape(coated({"kind" => "ball", "piece_grams" => 18}, shell: ["170 g dark chocolate chips"]))["coat"]
     oil = coat["thinning"].select { |each| each["ingredient"] == "coconut-oil" }
-    expect(oil.map { |each| (each["grams"] / coat["grams_with_spare"]).round(3) }).to match([be_within(0.002).of(4.5 / 85), be_within(0.002).of(13.6 / 170)])
+    expect(oil.map { |each|
+      (each["grams"] / coat["grams_with_spare"]).round(3)
+    }).to match([be_within(0.002).of(4.5 / 85), be_within(0.002).of(13.6 / 170)])
     expect(coat["thinning"].map { |each| each["thickness_mm"] }).to all(be < coat["thickness_mm"])
   end
 
   # Common practice: 100 g take about 5 bursts of 15 s, a further 100 g 2 more.
   it "plans bursts by how much there is to melt" do
-    bursts = ->(count) { ElmCup.shape(coated({"kind" => "ball", "pieces" => count}))["coat"].then { |coat| [coat["grams_with_spare"], coat["melting"].first["steps"].to_i] } }
+    bursts = ->(count) {
+      ElmCup.shape(coated({"kind" => "ball", "pieces" => count}))["coat"].then { |coat|
+        [coat["grams_with_spare"], coat["melting"].first["steps"].to_i]
+      }
+    }
     grams, count = bursts[8]
     expect([grams.between?(0, 200), count]).to eq([true, (grams > 100) ? 7 : 5])
   end

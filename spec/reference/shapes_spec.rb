@@ -19,12 +19,14 @@ RSpec.describe "Shapes, by references of their own" do
    50 => [18.9, 33.1, 22.1], 60 => [15.8, 31.1, 18.5], 70 => [13.5, 29.6, 15.8], 100 => [9.5, 26.2, 11.1]}.each do |number, (ml, mm, grams)|
     it "rolls scoop #{number} to balls of #{mm} mm and #{grams} g" do
       ball = shaped("ball", 3000.0, scoop_ml: ElmCup::Piece::Scoop.ml(number))
-      expect([ball.piece_ml, ball.diameter_mm, ball.piece_grams]).to match([be_within(0.06).of(ml), be_within(0.06).of(mm), be_within(0.06).of(grams)])
+      expect([ball.piece_ml, ball.diameter_mm,
+        ball.piece_grams]).to match([be_within(0.06).of(ml), be_within(0.06).of(mm), be_within(0.06).of(grams)])
     end
   end
 
   # Source: sums of the sides given in inches and centimetres; a round one by pi r^2.
-  {[203, 203] => 412.9, [200, 200] => 400, [229, 229] => 522.6, [229, 127] => 290.3, [216, 114] => 246.8, [229, 330] => 754.8, [279, 178] => 496.8,
+  {[203, 203] => 412.9, [200, 200] => 400, [229, 229] => 522.6, [229, 127] => 290.3, [216, 114] => 246.8, [229, 330] => 754.8, [279,
+    178] => 496.8,
    [203] => 324.3, [229] => 410.4, [230, 315] => 724.5, [50] => 19.6, [32] => 8.0}.each do |mm, cm2|
     it "takes a tin of #{mm.join(" × ")} mm for #{cm2} cm²" do
       expect(ElmCup::Piece::Tin.new(sides_mm: mm).area_mm2 / 100).to be_within([0.004 * cm2, 0.05].max).of(cm2)
@@ -54,13 +56,16 @@ RSpec.describe "Shapes, by references of their own" do
     bodies = {ElmCup::Piece::Spheroid.new(diameter_mm: 20.0, length_mm: 20.0) => [4188.79, 1256.64],
               ElmCup::Piece::Box.new(length_mm: 20.0, width_mm: 20.0, height_mm: 20.0) => [8000, 2400],
               ElmCup::Piece::Prism.disc(40.0, 10.0) => [12_566.4, 3769.9], ElmCup::Piece::Dome.new(radius_mm: 10.0) => [2094.4, 942.5]}
-    bodies.each { |body, (volume, surface)| expect([body.volume_mm3, body.surface_mm2]).to match([be_within(0.1).of(volume), be_within(0.1).of(surface)]) }
+    bodies.each { |body, (volume, surface)|
+      expect([body.volume_mm3, body.surface_mm2]).to match([be_within(0.1).of(volume), be_within(0.1).of(surface)])
+    }
   end
 
   # Points thrown at a wedge with a wall around it, counted: the outline grows as Steiner's formula says, but for the corner in the middle.
   it "grows every body by its surface times the layer, where that is thin" do
     grid = ElmCup::Piece::Grid.new(tin: ElmCup::Piece::Tin.new(sides_mm: [200]), across: 8, along: 2)
-    bodies = [ElmCup::Piece::Spheroid.new(diameter_mm: 30.0, length_mm: 30.0), ElmCup::Piece::Box.new(length_mm: 33.0, width_mm: 50.0, height_mm: 12.0),
+    bodies = [ElmCup::Piece::Spheroid.new(diameter_mm: 30.0, length_mm: 30.0), ElmCup::Piece::Box.new(length_mm: 33.0, width_mm: 50.0,
+      height_mm: 12.0),
       ElmCup::Piece::Prism.disc(45.0, 10.0), grid.body(15.0), ElmCup::Piece::Dome.new(radius_mm: 12.0)]
     bodies.each do |body|
       expect((body.grown(1e-4).volume_mm3 - body.volume_mm3) / 1e-4).to be_within(0.01).percent_of(body.surface_mm2)

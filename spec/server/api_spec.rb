@@ -34,7 +34,7 @@ RSpec.describe "The JSON API", server: true do
       .to eq("kind" => "ball", "want" => "rolls", "usual" => {"kind" => "ball", "piece_grams" => 18})
     expect(ball["ways"].map { |way| way.values_at("key", "usual", "least", "most", "whole") })
       .to eq([["piece_grams", 18, 1, 1000, false], ["scoop_ml", 23.66, 1, 1000, false], ["pieces", 24, 1, 10_000, true],
-          ["diameter_mm", 30, 5, 120, false]])
+        ["diameter_mm", 30, 5, 120, false]])
     expect(ball["ways"][1]["choices"])
       .to include({"value" => 23.66, "words" => "#40 (24 mL)"}, {"value" => 9.46, "words" => "#100 (9.5 mL)"})
   end

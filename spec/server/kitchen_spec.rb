@@ -4,7 +4,9 @@ require "server_helper"
 
 RSpec.describe "Kitchen and shape over the API", server: true do
   let(:usual) { ElmCup.usual_kitchen }
-  let(:slab) { formula("300 g soft dates, to paste", "100 g almond flour", shape: {"kind" => "slab", "tin_mm" => [200, 200], "grid" => [4, 4]}) }
+  let(:slab) {
+    formula("300 g soft dates, to paste", "100 g almond flour", shape: {"kind" => "slab", "tin_mm" => [200, 200], "grid" => [4, 4]})
+  }
 
   it "starts as usual, is kept with a revision, and says when it was changed elsewhere" do
     expect(ask(:get, "/api/kitchen")).to eq(usual)
@@ -16,8 +18,10 @@ RSpec.describe "Kitchen and shape over the API", server: true do
   end
 
   it "refuses what is no kitchen, at its place, and keeps nothing of it" do
-    {{"tins" => [{"id" => "t", "mm" => [5, 5]}]} => "/tins/0/mm/0", {"places" => [{"id" => "f", "kind" => "freezer", "dial_c" => 10}]} => "/places/0/dial_c",
-     {"hob" => 2} => "/hob", {"scoops" => [{"id" => "s", "ml" => 5}, {"id" => "s", "ml" => 6}]} => "/scoops/1/id", {"colour" => "red"} => "/colour"}.each do |more, pointer|
+    {{"tins" => [{"id" => "t", "mm" => [5, 5]}]} => "/tins/0/mm/0", {"places" => [{"id" => "f", "kind" => "freezer",
+                                                                                   "dial_c" => 10}]} => "/places/0/dial_c",
+     {"hob" => 2} => "/hob", {"scoops" => [{"id" => "s", "ml" => 5}, {"id" => "s", "ml" => 6}]} => "/scoops/1/id",
+     {"colour" => "red"} => "/colour"}.each do |more, pointer|
       refused = ask(:put, "/api/kitchen", usual.merge(more))
       expect([last_response.status, refused["errors"].map { |error| error["pointer"] }]).to match([422, include(pointer)])
     end
@@ -25,11 +29,13 @@ RSpec.describe "Kitchen and shape over the API", server: true do
   end
 
   it "answers what the household's own tins would make of it, and a formula's own win" do
-    ask(:put, "/api/kitchen", usual.merge("tins" => [{"id" => "mine", "name" => "my tin", "mm" => [150, 150], "depth_mm" => 40}], "trays" => []))
+    ask(:put, "/api/kitchen",
+      usual.merge("tins" => [{"id" => "mine", "name" => "my tin", "mm" => [150, 150], "depth_mm" => 40}], "trays" => []))
     own = ask(:post, "/api/shape", slab)["choices"].select { |choice| choice["own"] }
     expect(own.map { |choice| choice["name"] }).to eq(["my tin"])
     expect(own.first["words"]).to match(/\A1[45] mm deep, 16 of 25 g\z/)
-    expect(ask(:post, "/api/shape", slab.merge("kitchen" => {"tins" => [{"id" => "other", "mm" => [100, 300]}]}))["choices"].select { |choice| choice["own"] }.map { |choice| choice["tool"] }).to eq(["other"])
+    other = ask(:post, "/api/shape", slab.merge("kitchen" => {"tins" => [{"id" => "other", "mm" => [100, 300]}]}))["choices"]
+    expect(other.select { |choice| choice["own"] }.map { |choice| choice["tool"] }).to eq(["other"])
   end
 
   it "gives the cut as a PDF, and says where there is none" do
@@ -45,8 +51,13 @@ RSpec.describe "Kitchen and shape over the API", server: true do
 
   it "holds one kitchen alone, that only goes on" do
     ask(:put, "/api/kitchen", usual)
-    expect { ElmCupServer::Kitchen.connection.execute("INSERT INTO kitchens (id, revision, document) VALUES (2, 1, '{}')") }.to raise_error(ActiveRecord::StatementInvalid)
-    expect { ElmCupServer::Kitchen.connection.execute("UPDATE kitchens SET revision = 7") }.to raise_error(ActiveRecord::StatementInvalid, /goes on from/)
+    expect {
+      ElmCupServer::Kitchen.connection.execute("INSERT INTO kitchens (id, revision, document) VALUES (2, 1, '{}')")
+    }.to raise_error(ActiveRecord::StatementInvalid)
+    expect {
+      ElmCupServer::Kitchen.connection.execute("UPDATE kitchens SET revision = 7")
+    }.to raise_error(ActiveRecord::StatementInvalid,
+      /goes on from/)
     ElmCupServer::Kitchen.connection.execute("UPDATE kitchens SET revision = 2, document = '{\"elm_cup\":\"kitchen/9\"}'")
     expect(ask(:get, "/api/kitchen")).to eq(usual.merge("revision" => 2))
   end

@@ -22,7 +22,7 @@ module Shaping
   def coated(shape, coat: nil, shell: ["170 g dark chocolate chips", "2 tsp coconut oil"], **more)
     document = formula("300 g almond butter", "60 g coconut flour", "60 g honey", shape: shape)
     document = document.merge("components" => document["components"] + [{"name" => "shell", "type" => "coating",
-                                                                          "lines" => shell.map { |text| {"text" => text} }}])
+                                                                         "lines" => shell.map { |text| {"text" => text} }}])
     document.merge({"coat" => coat}.compact, more.transform_keys(&:to_s))
   end
 end

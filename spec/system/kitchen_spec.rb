@@ -4,7 +4,8 @@ require "system_helper"
 
 RSpec.describe "Kitchen", system: true do
   it "keeps what the household measures with: doses and pieces go by it" do
-    id = saved("1 cup rolled oats, ground", "1/2 cup tahini", "1/3 cup honey", shape: {"kind" => "slab", "tin_mm" => [200, 200], "grid" => [4, 4]})
+    id = saved("1 cup rolled oats, ground", "1/2 cup tahini", "1/3 cup honey",
+      shape: {"kind" => "slab", "tin_mm" => [200, 200], "grid" => [4, 4]})
     visit "/kitchen"
     find("[aria-label='Cup standard']").click
     find("[role=option]", text: "metric").click

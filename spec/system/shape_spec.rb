@@ -26,7 +26,9 @@ RSpec.describe "Shape", system: true do
       page.execute_script("document.querySelector('[role=slider][aria-label=\"Pieces across\"]').focus()")
       page.driver.browser.keyboard.type(:up)
       expect(page).to have_css("[data-makes]", text: "20 pieces")
-      expect(standing(7) { |document| document["shape"]["grid"] == [5, 4] }["shape"]).to eq("kind" => "slab", "tin_mm" => [200, 200], "grid" => [5, 4])
+      expect(standing(7) { |document|
+        document["shape"]["grid"] == [5, 4]
+      }["shape"]).to eq("kind" => "slab", "tin_mm" => [200, 200], "grid" => [5, 4])
       find("button", text: "20 × 30 cm tin").click
       expect(page).to have_css("[data-top-view]", text: "300 mm")
       expect(page).to have_field("mm deep", with: "9.5")

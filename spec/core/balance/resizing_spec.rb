@@ -1,14 +1,21 @@
 # frozen_string_literal: true
 
 RSpec.describe ElmCup::Balance::Resizing do
-  let(:bites) { formula("1 cup rolled oats, ground", "10 soft dates, to paste", "1/3 cup tahini", "2 tbsp maple syrup", "1/4 tsp salt", shape: {"kind" => "ball", "piece_grams" => 18}) }
+  let(:bites) {
+    formula("1 cup rolled oats, ground", "10 soft dates, to paste", "1/3 cup tahini", "2 tbsp maple syrup", "1/4 tsp salt",
+      shape: {"kind" => "ball", "piece_grams" => 18})
+  }
 
   it "answers with smaller pieces where that is the least change, and says so" do
     now = ElmCup.assess(bites)["nutrition_per_piece"]["kcal"]
     wish = "kcal<=#{(now * 0.9).round}"
     answer = balance(bites, wish)["answers"].first
-    expect(answer["changes"].map { |change| change.slice("kind", "text") }).to eq(["kind" => "size", "text" => "Pieces of 16 g instead of 18 g"])
-    expect([answer["patch"], answer["formula"]["shape"]]).to eq([[{"op" => "replace", "path" => "/shape/piece_grams", "value" => 16}], {"kind" => "ball", "piece_grams" => 16}])
+    expect(answer["changes"].map { |change|
+      change.slice("kind", "text")
+    }).to eq(["kind" => "size", "text" => "Pieces of 16 g instead of 18 g"])
+    expect([answer["patch"],
+      answer["formula"]["shape"]]).to eq([[{"op" => "replace", "path" => "/shape/piece_grams", "value" => 16}],
+        {"kind" => "ball", "piece_grams" => 16}])
     expect(answer["size"]).to be_within(1e-3).of(2 / 18.0)
     expect(holds?(answer["formula"], wish)).to be(true)
     expect([answer["proved_optimal"], answer["why"]]).to eq([true, "Pieces of 16 g instead of 18 g: nothing else has to change, and it is the smallest change."])
@@ -24,7 +31,9 @@ RSpec.describe ElmCup::Balance::Resizing do
     expect([holds?(answer["formula"], "kcal<=#{(now * 0.8).round}"), larger > (now * 0.8).round]).to eq([true, true])
     more = balance(bites, "protein>=#{(ElmCup.assess(bites)["nutrition_per_piece"]["protein_g"] * 1.2).round(2)}")["answers"]
     expect(more.map { |each| each["formula"]["shape"]["piece_grams"] }).to include(be > 18)
-    counted = balance(bites.merge("shape" => {"kind" => "slab", "grid" => [4, 4]}), "kcal<=#{(ElmCup.assess(bites.merge("shape" => {"kind" => "slab", "grid" => [4, 4]}))["nutrition_per_piece"]["kcal"] * 0.9).round}")["answers"].first
+    counted = balance(bites.merge("shape" => {"kind" => "slab", "grid" => [4, 4]}),
+      "kcal<=#{(ElmCup.assess(bites.merge("shape" => {"kind" => "slab",
+                                                      "grid" => [4, 4]}))["nutrition_per_piece"]["kcal"] * 0.9).round}")["answers"].first
     expect(counted["formula"]["shape"]["pieces"]).to be_between(18, 20)
   end
 

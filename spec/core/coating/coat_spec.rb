@@ -3,8 +3,10 @@
 RSpec.describe ElmCup::Coating do
   def coat_of(document) = ElmCup.assess(document, sections: %w[coat])["coat"]
 
-  shapes = [{"kind" => "ball", "piece_grams" => 18}, {"kind" => "egg", "pieces" => 20}, {"kind" => "cookie", "pieces" => 18}, {"kind" => "log"},
-    {"kind" => "slab", "grid" => [6, 4]}, {"kind" => "slab", "tin_mm" => [200], "pieces" => 16, "trim_mm" => 6}, {"kind" => "cup", "pieces" => 30},
+  shapes = [{"kind" => "ball", "piece_grams" => 18}, {"kind" => "egg", "pieces" => 20}, {"kind" => "cookie", "pieces" => 18},
+    {"kind" => "log"},
+    {"kind" => "slab", "grid" => [6, 4]}, {"kind" => "slab", "tin_mm" => [200], "pieces" => 16, "trim_mm" => 6}, {"kind" => "cup",
+                                                                                                                  "pieces" => 30},
     {"kind" => "mould", "cavity_ml" => 12}, {"kind" => "bark"}, {"kind" => "glass", "pieces" => 6}]
   kinds = %w[dip half_dip drizzle spread cup roll]
 
@@ -18,7 +20,8 @@ RSpec.describe ElmCup::Coating do
       pieces = yields.each_with_index.sum { |each, at| Array.new(each.count) { need.layers_of(at).sum(&:grams) }.sum }
       trimmed = need.grams_needed - pieces
       expect(pieces + trimmed + need.left_grams).to be_within(0.05).of(need.have_grams)
-      expect(trimmed).to be_within(0.01).of((need.used.dips? || !yields.first.trim_grams) ? 0 : pieces * yields.first.trim_grams / (yields.first.count * yields.first.piece_grams))
+      expect(trimmed).to be_within(0.01).of((need.used.dips? ||
+        !yields.first.trim_grams) ? 0 : pieces * yields.first.trim_grams / (yields.first.count * yields.first.piece_grams))
       expect(need.grams_with_spare).to be > need.grams_needed
       expect([need.grams_low, need.grams_high]).to match([be < need.grams_needed, be > need.grams_needed])
     end
@@ -35,16 +38,20 @@ RSpec.describe ElmCup::Coating do
     short = coat_of(coated({"kind" => "ball", "piece_grams" => 10}, shell: ["60 g dark chocolate chips"]))
     expect(short["piece_grams"] * 42).to be_within(0.3).of(60)
     expect([short["short_grams"], short["left_grams"]]).to match([be_within(0.2).of(short["grams_needed"] - 60), 0])
-    finding = ElmCup.assess(coated({"kind" => "ball", "piece_grams" => 10}, shell: ["60 g dark chocolate chips"]))["findings"].find { |each| each["rule"] == "too-little-coat" }
+    finding = ElmCup.assess(coated({"kind" => "ball", "piece_grams" => 10}, shell: ["60 g dark chocolate chips"]))["findings"].find { |each|
+      each["rule"] == "too-little-coat"
+    }
     expect(finding["message"]).to match(/\A60 g of shell are too little: the pieces want about \d+ g, and \d+ g with some to spare\.\z/)
   end
 
   it "takes what a part to coat with is usually for, and says that it did" do
     kinds = shapes.to_h { |shape| [shape["kind"], coat_of(coated(shape)).values_at("kind", "assumed")] }
-    expect(kinds).to eq("ball" => ["dip", true], "egg" => ["dip", true], "cookie" => ["half_dip", true], "log" => ["dip", true], "slab" => ["spread", true],
+    expect(kinds).to eq("ball" => ["dip", true], "egg" => ["dip", true], "cookie" => ["half_dip", true], "log" => ["dip", true],
+      "slab" => ["spread", true],
       "cup" => ["cup", true], "mould" => ["cup", true], "bark" => ["drizzle", true], "glass" => ["spread", true])
     expect(coat_of(coated(shapes.first, coat: {"kind" => "none"}))).to be_nil
-    rolled = formula("300 g almond butter", "60 g coconut flour").merge("components" => formula("300 g almond butter", "60 g coconut flour")["components"] +
+    rolled = formula("300 g almond butter",
+      "60 g coconut flour").merge("components" => formula("300 g almond butter", "60 g coconut flour")["components"] +
       [{"name" => "coconut", "type" => "topping", "lines" => [{"text" => "60 g desiccated coconut"}]}])
     expect(coat_of(rolled).values_at("kind", "assumed", "component")).to eq(["roll", true, "coconut"])
   end
@@ -62,14 +69,18 @@ RSpec.describe ElmCup::Coating do
     end
     expect(bare["notes"]).to include(/shell: not counted/)
     expect(answer["notes"].grep(/not counted/)).to eq([])
-    priced = ElmCup.pantry([{"id" => "almond-butter", "price" => 6, "pack_grams" => 300}, {"id" => "chocolate-chips", "price" => 3, "pack_grams" => 300}])
+    priced = ElmCup.pantry([{"id" => "almond-butter", "price" => 6, "pack_grams" => 300},
+      {"id" => "chocolate-chips", "price" => 3, "pack_grams" => 300}])
     cost = ->(given) { ElmCup.assess(given, pantry: priced)["cost"]["piece"] }
     expect(cost[document] - cost[document.merge("coat" => {"kind" => "none"})]).to be_within(0.001).of(0.01 * on * 170 / (170 + 2 * 4.54))
   end
 
   it "strews a topping on all pieces, and what goes on a flavour on those of that flavour" do
     document = formula("300 g almond butter", "60 g coconut flour", shape: {"kind" => "slab", "grid" => [4, 4]})
-      .then { |each| each.merge("components" => each["components"] + [{"name" => "nibs", "type" => "topping", "lines" => [{"text" => "32 g cocoa nibs"}]}]) }
+      .then { |each|
+      each.merge("components" => each["components"] + [{"name" => "nibs", "type" => "topping",
+                                                        "lines" => [{"text" => "32 g cocoa nibs"}]}])
+    }
     expect(ElmCup.assess(document)["finished_piece_grams"]).to be_within(0.01).of(360 / 16.0 + 2)
     flavoured = formula("300 g almond butter", "60 g coconut flour", shape: {"kind" => "ball", "pieces" => 20})
       .merge("splits" => [{"name" => "green", "share" => 0.5, "topping" => [{"text" => "20 g pistachios"}]}])
@@ -80,7 +91,10 @@ RSpec.describe ElmCup::Coating do
 
   it "rolls in more of what is heavy, less of what is fine" do
     on = ->(text) { coat_of(coated({"kind" => "ball", "piece_grams" => 18}, coat: {"kind" => "roll"}, shell: [text]))["piece_grams"] }
-    fine = ["100 g cocoa powder", "100 g granulated sugar", "100 g desiccated coconut", "100 g sesame seeds", "100 g walnuts, chopped"].map { |text| on[text] }
+    fine = ["100 g cocoa powder", "100 g granulated sugar", "100 g desiccated coconut", "100 g sesame seeds",
+      "100 g walnuts, chopped"].map { |text|
+      on[text]
+    }
     expect(fine).to eq(fine.sort)
     # Source: docs/model.md, Coat: .045 g/cm² of coconut.
     ball = ElmCup::Assessment.of(coated({"kind" => "ball", "piece_grams" => 18}), library: ElmCup.shipped).pieces.together.body
@@ -97,7 +111,8 @@ RSpec.describe ElmCup::Coating do
     tempered = ElmCup.shape(document.merge("lives" => "room"))["coat"]
     expect(tempered.values_at("bowl_c", "centre_c", "dip_set")).to eq([32.0, 20.0, nil])
     expect(tempered["sets"]).to match(/Keep the bowl at 31 to 32 °C/)
-    expect(ElmCup.shape(document.merge("lives" => "room", "coat" => {"kind" => "dip", "school" => "thinned"}))["coat"]["school"]).to eq("thinned")
+    expect(ElmCup.shape(document.merge("lives" => "room",
+      "coat" => {"kind" => "dip", "school" => "thinned"}))["coat"]["school"]).to eq("thinned")
   end
 
   it "says what is wrong with a coat, and what to do" do
@@ -105,8 +120,15 @@ RSpec.describe ElmCup::Coating do
     expect(dry["notes"]).to include(/too thick to dip: thin it first/)
     none = coat_of(formula("300 g almond butter", "60 g coconut flour").merge("coat" => {"kind" => "dip"}))
     expect(none["notes"]).to include(/No part says what it is made of/)
-    expect(coat_of(coated({"kind" => "ball", "piece_grams" => 18}, coat: {"kind" => "cup"}))["notes"]).to include(/needs cups or a mould; it is reckoned as a dip/)
-    refused = ->(coat) { ElmCup.assess(coated({"kind" => "ball", "piece_grams" => 18}, coat: coat)) && nil rescue $!.message }
+    expect(coat_of(coated({"kind" => "ball", "piece_grams" => 18},
+      coat: {"kind" => "cup"}))["notes"]).to include(/needs cups or a mould; it is reckoned as a dip/)
+    refused = ->(coat) {
+      begin
+        ElmCup.assess(coated({"kind" => "ball", "piece_grams" => 18}, coat: coat)) && nil
+      rescue
+        $!.message
+      end
+    }
     expect(refused[{"kind" => "dip", "coats" => 9}]).to match(%r{/coat/coats: 9 is too much; 3 is the most})
     expect(refused[{"kind" => "varnish"}]).to match(%r{/coat/kind: "varnish" is not possible here; it must be one of none, dip})
     expect(refused[{"kind" => "dip", "component" => "moon"}]).to match(/no part “moon” to coat with; there are dough, shell/)
@@ -115,7 +137,8 @@ RSpec.describe ElmCup::Coating do
 
   it "adds the film only for a second coat" do
     one, two = [1, 2].map { |coats| coat_of(coated({"kind" => "ball", "piece_grams" => 18}, coat: {"kind" => "dip", "coats" => coats})) }
-    shell = ElmCup::Coating::Shell.new(ElmCup::Coating::Chocolate.of(ElmCup::Assessment.of(coated({"kind" => "ball", "pieces" => 9}), library: ElmCup.shipped).components[1].bowl))
+    shell = ElmCup::Coating::Shell.new(ElmCup::Coating::Chocolate.of(ElmCup::Assessment.of(coated({"kind" => "ball", "pieces" => 9}),
+      library: ElmCup.shipped).components[1].bowl))
     expect(two["thickness_mm"] - one["thickness_mm"]).to be_within(0.011).of(shell.film_mm)
     expect(two["layers"].map { |layer| layer["name"] }).to eq(["shell", "second coat"])
   end
@@ -149,7 +172,8 @@ RSpec.describe ElmCup::Coating do
     expect(coat["rescue"].first).to match(/tsp.*of coconut oil \(\d+ to \d+ g\)/)
     expect(coat["home_made"].map { |each| each["grams"] }.sum).to be_within(2).of(coat["grams_with_spare"])
     expect(coat["home_made_words"]).to match(/thickens/)
-    made = ElmCup.shape(coated({"kind" => "ball", "piece_grams" => 18}, shell: ["100 g cocoa butter", "55 g cocoa powder", "1 tbsp maple syrup"]))["coat"]
+    made = ElmCup.shape(coated({"kind" => "ball", "piece_grams" => 18},
+      shell: ["100 g cocoa butter", "55 g cocoa powder", "1 tbsp maple syrup"]))["coat"]
     expect(made.values_at("kind_of", "home_made")).to eq(["a home-made shell", nil])
   end
 end

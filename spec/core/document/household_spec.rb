@@ -5,7 +5,8 @@ RSpec.describe ElmCup::Document::Household do
     usual = described_class.usual
     expect(described_class.check(usual)).to be_nil
     expect(described_class.shared(usual)).to include("cup" => "us", "room_c" => 21, "fridge_c" => 4, "freezer_c" => -18)
-    expect(described_class.shared(usual.merge("places" => [{"id" => "a", "kind" => "freezer", "dial_c" => -22}]))).to include("freezer_c" => -22)
+    expect(described_class.shared(usual.merge("places" => [{"id" => "a", "kind" => "freezer",
+                                                            "dial_c" => -22}]))).to include("freezer_c" => -22)
   end
 
   it "lets a household's kitchen be what a formula does not say" do
@@ -21,7 +22,8 @@ RSpec.describe ElmCup::Document::Household do
   # A litre of water is a cubic decimetre.
   it "measures a tool by the water that fills it" do
     by = ->(**said) { ElmCup.tool_by_water(said.transform_keys(&:to_s)) }
-    expect([by[kind: "tins", mm: [200, 250], water_ml: 2000], by[kind: "tins", mm: [200], water_ml: 1000 * Math::PI], by[kind: "moulds", cavities: 12, water_ml: 180],
+    expect([by[kind: "tins", mm: [200, 250], water_ml: 2000], by[kind: "tins", mm: [200], water_ml: 1000 * Math::PI], by[kind: "moulds",
+      cavities: 12, water_ml: 180],
       by[kind: "liners", depth_mm: 20, water_ml: 16.08], by[kind: "scoops", water_ml: 23.7]])
       .to eq([{"depth_mm" => 40.0}, {"depth_mm" => 100.0}, {"cavity_ml" => 15.0}, {"diameter_mm" => 32.0}, {"ml" => 23.7}])
     expect { by[kind: "tins", mm: [2, 3], water_ml: 10] }.to raise_error(ElmCup::InvalidDocument, %r{/mm})
@@ -30,8 +32,10 @@ RSpec.describe ElmCup::Document::Household do
   end
 
   it "says how often what is too small has to be filled" do
-    document = formula("1.2 kg soft dates", "500 g almonds", process: "processor", shape: {"kind" => "mould", "cavity_ml" => 15, "pieces" => 40})
-      .merge("kitchen" => {"moulds" => [{"id" => "m", "name" => "halves", "cavity_ml" => 15, "cavities" => 24}], "processor" => {"bowl_ml" => 1200}})
+    document = formula("1.2 kg soft dates", "500 g almonds", process: "processor",
+      shape: {"kind" => "mould", "cavity_ml" => 15, "pieces" => 40})
+      .merge("kitchen" => {"moulds" => [{"id" => "m", "name" => "halves", "cavity_ml" => 15, "cavities" => 24}],
+                           "processor" => {"bowl_ml" => 1200}})
     rounds = ElmCup.shape(document)["pieces"]["rounds"].to_h { |round| [round["what"], round["rounds"]] }
     expect(rounds).to eq("processor" => 2, "mould" => 2)
     tray = ElmCup.shape(formula("400 g almond butter", "100 g oats", shape: {"kind" => "ball", "pieces" => 60}))["pieces"]["rounds"]

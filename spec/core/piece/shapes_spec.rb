@@ -6,10 +6,14 @@ RSpec.describe ElmCup::Piece::Shape do
     ["ball", {piece_grams: 18}], ["ball", {scoop_ml: 23.66}], ["ball", {pieces: 24}], ["ball", {diameter_mm: 30}],
     ["egg", {piece_grams: 20}], ["egg", {pieces: 15}], ["egg", {length_mm: 40}], ["egg", {scoop_ml: 22.18}],
     ["cookie", {piece_grams: 22}], ["cookie", {diameter_mm: 50, thickness_mm: 8}], ["cookie", {pieces: 20, thickness_mm: 12}],
-    ["log", {}], ["log", {diameter_mm: 45, slice_mm: 8}], ["log", {pieces: 20}], ["log", {pieces: 20, fixed: "slice_mm"}], ["log", {piece_grams: 15}],
+    ["log", {}], ["log", {diameter_mm: 45, slice_mm: 8}], ["log", {pieces: 20}], ["log", {pieces: 20, fixed: "slice_mm"}], ["log",
+      {piece_grams: 15}],
     ["slab", {}], ["slab", {tin_mm: [200, 300], grid: [6, 5]}], ["slab", {tin_mm: [200], pieces: 12}], ["slab", {pieces: 24, trim_mm: 8}],
-    ["slab", {piece_grams: 25}], ["slab", {depth_mm: 8, piece_grams: 20}], ["slab", {depth_mm: 25}], ["slab", {tin_mm: [200], piece_grams: 30, trim_mm: 4}],
-    ["slab", {tins: 2, grid: [3, 3]}], ["cup", {}], ["cup", {pieces: 40}], ["cup", {piece_grams: 8, diameter_mm: 50}], ["mould", {cavity_ml: 12}],
+    ["slab", {piece_grams: 25}], ["slab", {depth_mm: 8, piece_grams: 20}], ["slab", {depth_mm: 25}], ["slab", {tin_mm: [200],
+                                                                                                               piece_grams: 30,
+                                                                                                               trim_mm: 4}],
+    ["slab", {tins: 2, grid: [3, 3]}], ["cup", {}], ["cup", {pieces: 40}], ["cup", {piece_grams: 8, diameter_mm: 50}], ["mould",
+      {cavity_ml: 12}],
     ["mould", {cavity_ml: 12, pieces: 20}], ["mould", {cavity_ml: 8, joined: true}], ["bark", {}], ["bark", {pieces: 30, thickness_mm: 4}],
     ["glass", {ml: 60}], ["glass", {pieces: 6}]
   ]
@@ -26,14 +30,16 @@ RSpec.describe ElmCup::Piece::Shape do
         # What stands in liners and moulds may be less than full.
         expect(made.body.volume_mm3 / 1000).to be_within(0.01).percent_of(made.piece_ml) unless %w[mould].include?(kind)
         expect(made.words).to start_with("#{made.count} ")
-        expect(made.by_weight.each_grams * (made.count - 1) + made.by_weight.last_grams).to be_within(0.06).of(made.count * made.piece_grams) if made.by_weight
+        weighed = made.by_weight and
+          expect(weighed.each_grams * (made.count - 1) + weighed.last_grams).to be_within(0.06).of(made.count * made.piece_grams)
       end
     end
 
     it "#{kind} #{said} comes back as it was from any other figure that it gives" do
       made = shaped(kind, 412.0, **said)
       sizes = described_class.kinds.fetch(kind).sizes
-      figures = {"piece_grams" => made.piece_grams, "pieces" => made.count, "diameter_mm" => made.diameter_mm, "scoop_ml" => made.piece_ml, "ml" => made.piece_ml,
+      figures = {"piece_grams" => made.piece_grams, "pieces" => made.count, "diameter_mm" => made.diameter_mm,
+                 "scoop_ml" => made.piece_ml, "ml" => made.piece_ml,
                  "length_mm" => made.body.mm.first}
       again = sizes.map(&:key).reject { |key| kind == "slab" || (kind == "cup" && key == "pieces") || (kind == "mould") }.map { |key|
         # What is over would be shared out where a number is said.
@@ -52,7 +58,8 @@ RSpec.describe ElmCup::Piece::Shape do
     deep = shaped("slab", 1200.0, depth_mm: 20)
     expect([deep.gives_way, deep.over_grams.round, deep.full_grams.round]).to eq(["tin_mm", 264, 936])
     part = shaped("slab", 400.0, depth_mm: 20)
-    expect([part.tin.filled_mm.round, part.over_grams, part.notes.first]).to match([85, be_within(1e-9).of(0), /fills 85 mm of the tin’s 200/])
+    expect([part.tin.filled_mm.round, part.over_grams,
+      part.notes.first]).to match([85, be_within(1e-9).of(0), /fills 85 mm of the tin’s 200/])
     expect(shaped("slab", 400.0).gives_way).to eq("depth_mm")
   end
 
@@ -69,7 +76,8 @@ RSpec.describe ElmCup::Piece::Shape do
 
   it "draws the lines of a cut where the pieces end" do
     cut = shaped("slab", 412.0, tin_mm: [200, 300], grid: [4, 6], trim_mm: 10).cut
-    expect([cut.x_mm, cut.y_mm]).to eq([[10, 55, 100, 145, 190], [10, 10 + 280.0 / 6, 10 + 560.0 / 6, 150, 10 + 1120.0 / 6, 10 + 1400.0 / 6, 290]])
+    expect([cut.x_mm,
+      cut.y_mm]).to eq([[10, 55, 100, 145, 190], [10, 10 + 280.0 / 6, 10 + 560.0 / 6, 150, 10 + 1120.0 / 6, 10 + 1400.0 / 6, 290]])
     expect(shaped("slab", 412.0, tin_mm: [200], grid: [6, 2]).cut.rings_mm).to match([be_within(0.01).of(100 / Math.sqrt(2)), 100])
   end
 
@@ -78,7 +86,8 @@ RSpec.describe ElmCup::Piece::Shape do
     words = ->(grams, count) { ElmCup::Piece::Weighing.of(grams, count)&.words }
     expect(words[369.0, 12]).to eq("12 pieces of 31 g; the last is 28 g")
     expect([words[372.0, 12], words[420.0, 24], words[100.0, 3], words[50.0, 12], words[100.0, 1], words[3.0, 10]])
-      .to eq(["12 pieces of 31 g", "24 pieces of 17.5 g", "3 pieces of 34 g; the last is 32 g", "12 pieces of 4.2 g; the last is 3.8 g", nil, nil])
+      .to eq(["12 pieces of 31 g", "24 pieces of 17.5 g", "3 pieces of 34 g; the last is 32 g", "12 pieces of 4.2 g; the last is 3.8 g",
+        nil, nil])
   end
 
   it "lies layers on each other in a slab, and a filling in the middle of a ball" do
@@ -97,13 +106,16 @@ RSpec.describe ElmCup::Piece::Shape do
     made = shape("cookie", pieces: 24).yields_of(parts, whole: dough(400.0))
     expect(made.map(&:count)).to eq([18, 6, 0])
     tin = shape("slab", grid: [6, 4]).yields_of(parts.first(2), whole: dough(400.0))
-    expect(tin.map { |each| [each.count, each.piece_grams.round(3), each.body.mm.last.round(2)] }.transpose.map(&:uniq)).to match([[18, 6], [16.667], [be_a(Float)]])
+    expect(tin.map { |each|
+      [each.count, each.piece_grams.round(3), each.body.mm.last.round(2)]
+    }.transpose.map(&:uniq)).to match([[18, 6], [16.667], [be_a(Float)]])
   end
 
   it "leaves a shell its room in cups and moulds" do
     inset = ElmCup::Piece::Inset.new(bottom_mm: 2.5, wall_mm: 2.0, top_mm: 2.5)
     bare, filled = [ElmCup::Piece::Inset::NONE, inset].map { |each| shaped("cup", 412.0, inset: each, diameter_mm: 32, depth_mm: 20) }
-    expect([bare.piece_ml, filled.piece_ml]).to match([be_within(0.01).of(Math::PI * 256 * 20 / 1000), be_within(0.01).of(Math::PI * 196 * 15 / 1000)])
+    expect([bare.piece_ml,
+      filled.piece_ml]).to match([be_within(0.01).of(Math::PI * 256 * 20 / 1000), be_within(0.01).of(Math::PI * 196 * 15 / 1000)])
     expect(shaped("mould", 412.0, inset: inset, cavity_ml: 12).piece_ml).to be < 12 * 0.75
     full = shaped("cup", 412.0, pieces: 12)
     expect([full.over_grams.positive?, full.notes.first]).to match([true, /\A12 cups hold \d+ g; \d+ would take all of it\.\z/])
@@ -131,7 +143,8 @@ RSpec.describe ElmCup::Piece::Shape do
     expect(refused[{kind: "slab", pieces: 10_000}]).to match([["/shape/pieces", /2.0 mm wide.*; 2500 is the most for this tin/]])
     expect(refused[{kind: "slab", grid: [100, 2]}]).to match([["/shape/grid", /2.0 mm wide/]])
     expect(refused[{kind: "slab", trim_mm: 98}]).to match([["/shape/trim_mm", /leaves nothing of this tin; 96 mm is the most/]])
-    expect(refused[{kind: "slab", tin_mm: [5, 5]}]).to match([["/shape/tin_mm/0", /20 is the least/], ["/shape/tin_mm/1", /20 is the least/]])
+    expect(refused[{kind: "slab",
+tin_mm: [5, 5]}]).to match([["/shape/tin_mm/0", /20 is the least/], ["/shape/tin_mm/1", /20 is the least/]])
     expect(refused[{kind: "mould"}]).to match([["/shape", /“cavity_ml” must be given/]])
     expect(refused[{kind: "pyramid"}]).to match([["/shape/kind", /"pyramid" is not possible here; it must be one of ball, bark/]])
     expect(shaped("slab", 20.0, piece_grams: 900).count).to eq(1)

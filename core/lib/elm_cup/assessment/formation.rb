@@ -18,7 +18,9 @@ module ElmCup
         @flavours = assessment.flavours
         @shape = assessment.formula.shape
         @shares = shares
-        @components = assessment.components.select(&:in_piece?).sort_by.with_index { |component, at| [component.type.id == BASE ? 0 : 1, at] }
+        @components = assessment.components.select(&:in_piece?).sort_by.with_index { |component, at|
+          [(component.type.id == BASE) ? 0 : 1, at]
+        }
         @shared = @components.flat_map { |component| shares.lines_left(component) }
       end
 

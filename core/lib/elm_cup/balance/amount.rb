@@ -15,7 +15,8 @@ module ElmCup
     #   come_cost  what its coming in costs, of a helper or a stand-in
     #   instead_of  the id of the line that an :instead stands in for
     #   bowl       index of the bowl of Pieces that alone it goes into, nil for all that share
-    Amount = Value.of(:id, :part, :role, :entry, :steps, :per_gram, :binding, shaped: 1.0, in_piece: 1.0, heated: false, most_up: nil, fixed_grams: nil,
+    Amount = Value.of(:id, :part, :role, :entry, :steps, :per_gram, :binding, shaped: 1.0, in_piece: 1.0, heated: false, most_up: nil,
+      fixed_grams: nil,
       cap_grams: nil, instead_of: nil, name: nil, bowl: nil, come_cost: 0.0, senses: []) do
       # It stands in the bowl now.
       def line? = role == :line

@@ -16,8 +16,10 @@ module ElmCup
 
       def times = 1
 
-      def changes = [Change.new(kind: :size, component: nil, ingredient: nil, name: "piece", text: text, grams: grams(assessment) - grams(was),
-        was: sized(was), now: sized(assessment))]
+      def changes
+        [Change.new(kind: :size, component: nil, ingredient: nil, name: "piece", text: text, grams: grams(assessment) - grams(was),
+          was: sized(was), now: sized(assessment))]
+      end
 
       def why
         least ? "#{text}: nothing else has to change, and it is the smallest change." : "#{text}: nothing else has to change."

@@ -69,7 +69,12 @@ module ElmCup
         patch = shape.patch(@shape)
         document = Document::Patch.apply(@document, patch)
         after = Assessment.of(document, library: @library)
-        Resized.new(document: document, patch: patch, assessment: after, was: @assessment) if after.pieces.piece_grams && @wishes.all? { |wish| wish.met?(after) }
+        if after.pieces.piece_grams && @wishes.all? { |wish|
+          wish.met?(after)
+        }
+          Resized.new(document: document, patch: patch, assessment: after,
+            was: @assessment)
+        end
       end
     end
   end

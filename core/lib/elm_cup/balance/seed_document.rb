@@ -29,7 +29,8 @@ module ElmCup
       def to_h
         {"elm_cup" => "formula/1", "name" => "#{@bowl.family.name} bowl: #{@bowl.entries.first(3).map { |entry| entry.name.downcase }.join(", ")}"[0, 120],
          "components" => [{"name" => "dough", "type" => "dough", "process" => @bowl.family.process,
-                           "want" => @said["want"] || Document::Want.of(Document::PartType.usual.id, @said.dig("shape", "kind")), "lines" => chosen.map(&:line)}],
+                           "want" => @said["want"] || Document::Want.of(Document::PartType.usual.id, @said.dig("shape", "kind")),
+                           "lines" => chosen.map(&:line)}],
          **@said.slice("shape", "kitchen")}
       end
 

@@ -45,8 +45,10 @@ module ElmCup
       def to_h
         return {} unless @need.used.melted?
 
-        {kind_of: @work.kind["words"], fat_pct: (@work.chocolate.fat * 100).round, hottest_c: @work.kind["hottest_c"].to_i, bowl_c: @work.shell.bowl_c.round(1),
-         centre_c: @work.shell.centre_c.round(1), packs: packs, thinning: thinning, melting: melting, tempering: tempering, schools: schools,
+        {kind_of: @work.kind["words"], fat_pct: (@work.chocolate.fat * 100).round, hottest_c: @work.kind["hottest_c"].to_i,
+         bowl_c: @work.shell.bowl_c.round(1),
+         centre_c: @work.shell.centre_c.round(1), packs: packs, thinning: thinning, melting: melting, tempering: tempering,
+         schools: schools,
          sets: sets, rescue: rescues, water: WATER, leftover: leftover, home_made: home_made, home_made_words: HOME_MADE}.compact
       end
 
@@ -71,7 +73,8 @@ module ElmCup
           add = grams * school["grams"].to_f / school["to_grams"].to_f
           thinner = @work.chocolate.thinned(add * fat["fat_share"].to_f, of: grams)
           thick = Shell.new(thinner, bowl_c: @work.shell.bowl_c, centre_c: @work.shell.centre_c).first_mm if @need.used.dips?
-          Thinning.new(ingredient: fat["ingredient"], school: school["words"], words: fat["words"], spoons: @spoons.text(fat["ingredient"], add, form: "melted"),
+          Thinning.new(ingredient: fat["ingredient"], school: school["words"], words: fat["words"],
+            spoons: @spoons.text(fat["ingredient"], add, form: "melted"),
             grams: add, fat_pct: thinner.fat * 100, thickness_mm: thick, why: "#{fat["why"][0].upcase}#{fat["why"][1..]}.")
         end
       end
@@ -103,7 +106,10 @@ module ElmCup
 
       def sets
         return unless @need.used.dips?
-        return "Keep the bowl at #{span([@work.kind["work_low_c"].to_i, @work.kind["work_high_c"].to_i])}; a few seconds of warmth when it thickens." if @work.tempered?
+        if @work.tempered?
+          return "Keep the bowl at #{span([@work.kind["work_low_c"].to_i,
+            @work.kind["work_high_c"].to_i])}; a few seconds of warmth when it thickens."
+        end
 
         count = @need.dip_set
         return "The bowl is too small for its pieces: melt more, in a narrow cup." if count.zero?
@@ -114,9 +120,10 @@ module ElmCup
 
       def rescues
         low, high = SAVED_BY.map { |spoons| spoons * TEASPOON_OF_OIL * grams / SMALL_BOWL }
+        oil = [low, high].map { |each| @spoons.text("coconut-oil", each, form: "melted") }.uniq.join(" to ")
         water = grams * GANACHE / (1 - GANACHE)
-        ["Thick or seized: stir in #{@spoons.text("coconut-oil", low, form: "melted")} to #{@spoons.text("coconut-oil", high, form: "melted")} of coconut oil " \
-          "(#{low.round} to #{high.round} g) and warm it gently. It will do for a coat, not for tempering.",
+        ["Thick or seized: stir in #{oil} of coconut oil (#{low.round} to #{high.round} g) and warm it gently. " \
+          "It will do for a coat, not for tempering.",
           "If water got in and that does not help, make a ganache of it: stir in warm plant milk or cream with at least #{water.round} g of water in " \
           "it, and use it as a filling that is kept in the fridge."]
       end

@@ -31,7 +31,8 @@ module ElmCup
       def extras_of(index)
         flavour = assessment.formed[index].flavour
         count = pieces.yields[index].count
-        own = (flavour && count.positive? && !flavour.topping.bowl.empty?) ? [Extra.new(part: flavour.topping, grams: flavour.topping.bowl.grams / count)] : []
+        own = (flavour && count.positive? && !flavour.topping.bowl.empty?) ? [Extra.new(part: flavour.topping,
+          grams: flavour.topping.bowl.grams / count)] : []
         coat_extras(need&.on_piece(index)) + strewn + own
       end
 
@@ -79,7 +80,9 @@ module ElmCup
 
       # Toppings that are not what the pieces are rolled in come onto them whole.
       def strewn
-        toppings.map { |topping| Extra.new(part: topping, grams: topping.bowl.grams * assessment.left(topping).to_f / pieces.together.count) }
+        toppings.map { |topping|
+          Extra.new(part: topping, grams: topping.bowl.grams * assessment.left(topping).to_f / pieces.together.count)
+        }
       end
 
       def toppings = @toppings ||= assessment.components.select { |each| each.type.id == "topping" && each != part && !each.bowl.empty? }

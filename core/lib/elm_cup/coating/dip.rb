@@ -24,7 +24,7 @@ module ElmCup
         thicknesses(work).each_with_index.map do |mm, at|
           grams = around(piece, work.shell, mm) - before
           before += grams
-          CoatLayer.new(name: NAMES[at], mm: mm - ((at.zero?) ? 0.0 : thicknesses(work)[at - 1]), grams: grams * share)
+          CoatLayer.new(name: NAMES[at], mm: mm - (at.zero? ? 0.0 : thicknesses(work)[at - 1]), grams: grams * share)
         end
       end
 

@@ -8,7 +8,8 @@ module ElmCup
     #   layers(piece, work)   CoatLayers on one piece          spare(grams)   grams to have ready where so many end on the pieces
     #   words                 what is done, "dipped"
     # and where it differs from here
-    #   melted?  it is poured warm        inset(coat)  Piece::Inset that it leaves a filling        fits?(piece)  it can be done to a CoatedPiece
+    #   melted?  it is poured warm        inset(coat)  Piece::Inset that it leaves a filling        fits?(piece)  it can be done to a
+    #   CoatedPiece
     #   dips?    pieces go into the bowl, one after another        band_pct  how far its grams may be off
     class Kind
       KINDS = {}
@@ -52,7 +53,8 @@ module ElmCup
     CoatedPiece = Value.of(:body, :open_top, :rolled_mm2, :shell) do
       # Of a Piece::Shape and its Yield.
       def self.of(shape, yielded, inset)
-        new(body: yielded.body, open_top: shape.open_top?, rolled_mm2: shape.rolled_mm2(yielded.body), shell: shape.shell_of(yielded, inset))
+        new(body: yielded.body, open_top: shape.open_top?, rolled_mm2: shape.rolled_mm2(yielded.body),
+          shell: shape.shell_of(yielded, inset))
       end
 
       def open_top? = open_top

@@ -11,7 +11,8 @@ module ElmCup
     #   thickness_mm  all layers together      dip_set  pieces between two warmings, nil where nothing is dipped
     #   school, notes
     class Need
-      Figures = Value.of(:kind, :words, :component, :assumed, :coats, :thickness_mm, :layers, :piece_grams, :grams_needed, :grams_low, :grams_high,
+      Figures = Value.of(:kind, :words, :component, :assumed, :coats, :thickness_mm, :layers, :piece_grams, :grams_needed, :grams_low,
+        :grams_high,
         :grams_with_spare, :have_grams, :left_grams, :short_grams, :dip_set, :school, :notes) do
         self::DIGITS = {thickness_mm: 2, piece_grams: 2, grams_needed: 1, grams_low: 0, grams_high: 0, grams_with_spare: 0, have_grams: 1,
                         left_grams: 1, short_grams: 1}.freeze
@@ -19,7 +20,8 @@ module ElmCup
 
       attr_reader :work, :together
 
-      # coated: [CoatedPiece, Piece::Yield] of each bowl; together: the Yield of all; made: the Assessment::Part it is made of, nil for none.
+      # coated: [CoatedPiece, Piece::Yield] of each bowl; together: the Yield of all; made: the Assessment::Part it is made of, nil for
+      # none.
       def initialize(work, coated, together, made)
         @work = work
         @coated = coated

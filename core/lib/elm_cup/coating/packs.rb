@@ -17,7 +17,8 @@ module ElmCup
           share = line.grams.to_f / bowl.grams * grams
           pack = library.packs(line.entry.like).find { |each| UNITS.intersect?(each.units) }
           count = (share / pack.grams.to_f).ceil if pack
-          Opened.new(ingredient: line.entry.id, name: line.entry.name.downcase, grams: share, spoons: spoons.text(line.entry.id, share, form: line.form, up: true),
+          Opened.new(ingredient: line.entry.id, name: line.entry.name.downcase, grams: share, spoons: spoons.text(line.entry.id, share,
+            form: line.form, up: true),
             packs: pack && said(pack, count), count: count)
         end
       end

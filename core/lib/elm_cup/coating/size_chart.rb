@@ -24,7 +24,9 @@ module ElmCup
         now = @need.together
         others = SIZES.select { |grams| grams <= @layers.grams / 2 && (grams - now.piece_grams).abs > 0.6 }
         sized = others.filter_map { |grams| point(@shape.with_grams(grams), now: false) }
-        points = [*sized, of(@need, now, true)].sort_by { |point| [point.piece_grams.round(1), point.now ? 0 : 1] }.uniq { |point| point.piece_grams.round(1) }
+        points = [*sized, of(@need, now, true)].sort_by { |point|
+          [point.piece_grams.round(1), point.now ? 0 : 1]
+        }.uniq { |point| point.piece_grams.round(1) }
         # What is spread before it is cut is the same whatever the size.
         (points.map { |point| point.coat_grams.round }.uniq.size > 1) ? points : []
       end

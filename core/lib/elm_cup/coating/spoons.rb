@@ -2,8 +2,12 @@
 
 module ElmCup
   module Coating
-    # Grams of an ingredient in the spoons and cups of a kitchen.
+    # Grams of an ingredient in the spoons and cups of a kitchen, to the nearest half teaspoon: nobody measures a coat finer.
     class Spoons
+      STEP_ML = 2.5
+      # What was measured lately, by kitchen and half teaspoons.
+      KEPT = BoundedCache.new(2_000)
+
       # measures: Quantity::KitchenMeasures.
       def initialize(measures, library)
         @measures = measures
@@ -14,8 +18,9 @@ module ElmCup
       def text(id, grams, form: nil, up: false)
         weights = @library.weights(id).select(&:grams_per_ml)
         weight = weights.find { |each| each.form == form } || weights.first or return
-        ml = grams / weight.grams_per_ml
-        (up ? @measures.at_least(ml) : @measures.nearest(ml)).text if ml.positive?
+        steps = grams / weight.grams_per_ml / STEP_ML
+        steps = [up ? steps.ceil : steps.round, 1].max
+        KEPT.fetch([@measures, steps, up]) { (up ? @measures.at_least(steps * STEP_ML) : @measures.nearest(steps * STEP_ML)).text }
       end
     end
   end

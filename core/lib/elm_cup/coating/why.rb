@@ -18,8 +18,10 @@ module ElmCup
 
       private
 
-      def step(figure, value, formula, inputs, labels) = Binding::Why::Step.new(figure: figure, value: value, formula: formula, inputs: inputs,
-        labels: labels, source: SOURCE)
+      def step(figure, value, formula, inputs, labels)
+        Binding::Why::Step.new(figure: figure, value: value, formula: formula, inputs: inputs,
+          labels: labels, source: SOURCE)
+      end
 
       def dipped
         return if @need.work.coat.thickness_mm
@@ -34,14 +36,16 @@ module ElmCup
 
       def film
         step("film_mm", @shell.film_mm, "1000 * 0.8 * 0.5 * (phi / (0.7 - phi)) * (phi / (0.7 - phi)) / (density * 9.81)",
-          {"phi" => @chocolate.solids, "density" => @chocolate.density}, {"phi" => "share of its volume that is solid", "density" => "kg/m³"})
+          {"phi" => @chocolate.solids, "density" => @chocolate.density}, {"phi" => "share of its volume that is solid",
+            "density" => "kg/m³"})
       end
 
       def frozen
         cold = ((Shell::WARM_C - @shell.centre_c) / (Shell::WARM_C - Shell::COLD_C)).clamp(0.0, 1.0)
         step("frozen_mm", @shell.frozen_mm, "1000 * cold * heat / (1250 * (1700 * max(bowl - 22, 0) + 10000))",
           {"cold" => cold, "heat" => @shell.heat, "bowl" => @shell.bowl_c},
-          {"cold" => "1 for a cold centre, 0 for one as warm as the room", "heat" => "J/m² that the centre takes in 3 s", "bowl" => "°C of the bowl"})
+          {"cold" => "1 for a cold centre, 0 for one as warm as the room", "heat" => "J/m² that the centre takes in 3 s",
+           "bowl" => "°C of the bowl"})
       end
 
       def needed

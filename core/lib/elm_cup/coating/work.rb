@@ -3,7 +3,8 @@
 module ElmCup
   module Coating
     # What a coat is made of and how it flows.
-    #   coat  Coat      bowl  Mixture::Bowl of the part that it is made of, nil where there is none      grams  of that are there, nil likewise
+    #   coat  Coat      bowl  Mixture::Bowl of the part that it is made of, nil where there is none      grams  of that are there, nil
+    #   likewise
     #   home_made  stirred of cocoa butter and cocoa      kind  row of chocolates.csv, nil of what is not melted
     #   school  "thinned" or "tempered"      room_c  °C
     class Work
@@ -25,7 +26,9 @@ module ElmCup
         @school = coat.school || School.suits(lives)
       end
 
-      def home_made? = !bowl.nil? && bowl.lines.none? { |line| chocolate?(line) } && bowl.lines.any? { |line| line.entry.like == "cocoa-butter" }
+      def home_made?
+        !bowl.nil? && bowl.lines.none? { |line| chocolate?(line) } && bowl.lines.any? { |line| line.entry.like == "cocoa-butter" }
+      end
 
       # A row of chocolates.csv: of what there is most of.
       def kind

@@ -13,7 +13,8 @@ module ElmCup
         parts = Parts.new(document)
         shape = document["shape"] && Piece::Shape.from(document["shape"])
         new(name: document["name"], parts: parts, shape: shape, coat: Coating::Coat.of(document["coat"], parts.components, shape),
-          lives: document["lives"] || self::LIVES, kitchen: Kitchen.from(document["kitchen"] || {}, household), needs: document["needs"] || [],
+          lives: document["lives"] || self::LIVES, kitchen: Kitchen.from(document["kitchen"] || {}, household), needs: document["needs"] ||
+            [],
           muted: document["muted"] || [], wishes: document["wishes"] || [])
       end
 

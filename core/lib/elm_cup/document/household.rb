@@ -13,7 +13,7 @@ module ElmCup
         Schema::SCHEMA.value.dig("$defs", name, "properties", "material", "enum")
       }.freeze
       # Keys that formulas have too.
-      SHARED = [*%w[cup spoons], *Piece::Equipment::KINDS, Piece::Equipment::ONE].freeze
+      SHARED = ["cup", "spoons", *Piece::Equipment::KINDS, Piece::Equipment::ONE].freeze
 
       # nil, or InvalidDocument with every fault.
       def self.check(said)
@@ -64,7 +64,8 @@ module ElmCup
             given = place["dial_c"]
             next if given.between?(key["minimum"], key["maximum"])
 
-            Fault.at("/places/#{at}/dial_c", :place_too_warm, kind: place["kind"], given: given, least: key["minimum"], most: key["maximum"])
+            Fault.at("/places/#{at}/dial_c", :place_too_warm, kind: place["kind"], given: given, least: key["minimum"],
+              most: key["maximum"])
           }
         end
       end

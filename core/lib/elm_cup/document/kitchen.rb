@@ -2,7 +2,8 @@
 
 module ElmCup
   module Document
-    # cup: CupStandard; spoons: texts; temperatures in Celsius; equipment: Piece::Equipment. What the document leaves out is the household's,
+    # cup: CupStandard; spoons: texts; temperatures in Celsius; equipment: Piece::Equipment. What the document leaves out is the
+    # household's,
     # and what that leaves out a usual kitchen.
     Kitchen = Value.of(:cup, :spoons, :freezer_c, :fridge_c, :room_c, :equipment) do
       self::USUAL = {"cup" => "us", "spoons" => Quantity::KitchenMeasures::SPOONS, "freezer_c" => -18, "fridge_c" => 4, "room_c" => 21}

@@ -11,7 +11,8 @@ module ElmCup
         chosen, card = sections.values_at("choices", "coat_card")
         {
           "elm_cup" => VERSION, "name" => assessment.name, "shape" => assessment.formula.shape&.said, "lives" => assessment.formula.lives,
-          "pieces" => pieces(assessment, chosen["rounds"]), "coat" => coat(assessment, card), "choices" => chosen["choices"] || [], "top_view" => chosen["top_view"],
+          "pieces" => pieces(assessment, chosen["rounds"]), "coat" => coat(assessment, card), "choices" => chosen["choices"] || [],
+          "top_view" => chosen["top_view"],
           "practice" => sections.dig("practice", "practice") || [], "findings" => findings(assessment),
           "notes" => assessment.notes
         }.compact

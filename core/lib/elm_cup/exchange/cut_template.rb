@@ -34,7 +34,11 @@ module ElmCup
       # [[left, top] mm of the tin that each sheet begins at, …], row by row; a long side lies along the sheet.
       def sheets
         across, along = turned
-        (0...(along / HEIGHT_MM).ceil).flat_map { |row| (0...(across / WIDTH_MM).ceil).map { |column| [column * WIDTH_MM, row * HEIGHT_MM] } }
+        (0...(along / HEIGHT_MM).ceil).flat_map { |row|
+          (0...(across / WIDTH_MM).ceil).map { |column|
+            [column * WIDTH_MM, row * HEIGHT_MM]
+          }
+        }
       end
 
       private

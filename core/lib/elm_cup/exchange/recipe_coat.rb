@@ -76,7 +76,9 @@ module ElmCup
 
         home["lines"] = rest - coat
         @remarks << "“#{coat.map { |line| line["text"] }.join("”, “")}” goes into a coating of its own, by the method"
-        {"name" => @parts.any? { |part| part["name"] == "coating" } ? "coating 2" : "coating", "type" => "coating", "process" => "hand", "lines" => coat}
+        {"name" => (@parts.any? { |part|
+          part["name"] == "coating"
+        }) ? "coating 2" : "coating", "type" => "coating", "process" => "hand", "lines" => coat}
           .tap { |part| @parts << part }
       end
     end

@@ -52,7 +52,8 @@ module ElmCup
       COOKIE_SCOOP = /\b(?<size>small|medium|large)\s+(?:cookie|ice[\s-]cream|biscuit)?\s*(?:scoop|disher)\b/i
       SCOOPS_ML = {"small" => 9.86, "medium" => 22.18, "large" => 44.36}.freeze
       WALNUT = /\b(?<what>walnut|cherry|hazelnut|golf ball|ping[\s-]pong ball|marble)[\s-]*siz(?:e|ed)|\bsiz(?:e|ed) of an? (?:small |large )?(?<what2>walnut|cherry|hazelnut|golf ball|ping[\s-]pong ball|marble)/i
-      THINGS_MM = {"walnut" => 30, "cherry" => 22, "hazelnut" => 16, "golf ball" => 42, "ping-pong ball" => 40, "ping pong ball" => 40, "marble" => 18}.freeze
+      THINGS_MM = {"walnut" => 30, "cherry" => 22, "hazelnut" => 16, "golf ball" => 42, "ping-pong ball" => 40, "ping pong ball" => 40,
+                   "marble" => 18}.freeze
       BALL_MM = /(\d(?:[.,]\d)?|\d{2})\s*-?\s*(cm|mm|in(?:ch(?:es)?)?\b|["”″])[\s-]*(?:balls?|rounds|truffles|spheres)\b/i
       EACH_GRAMS = /\b(?:of|about|approx\.?|weigh\w*|à|@|x|×)\s*(?:about\s+)?(\d{1,3}(?:[.,]\d)?)\s*g(?:rams?)?\b(?=[^.;]{0,14}\b(?:each|a?piece|balls?|per|pieces))|(\d{1,3})\s*-?\s*g(?:ram)?\s+(?:balls?|pieces?|portions?|truffles?)\b|[x×@]\s*(\d{1,3})\s*g\b/i
       ROLLED = /\b(?:roll|shape|form|scoop|make|squeeze)\w*\b[^.;]{0,60}?\b(?:balls?|truffles?|bites?|bonbons?|spheres?|rounds|laddus?|laddoos?)\b/i
@@ -91,14 +92,16 @@ module ElmCup
         mini = @all.match?(MINI) || @name.match?(MINI)
         across, deep = mini ? [32, 20] : [50, 32]
         liner = {"foil" => /foil/i, "silicone" => /silicone/i}.find { |_, word| word.match?(match[0]) }&.first || "paper"
-        found_as("cup", {"diameter_mm" => across, "depth_mm" => deep, "liner" => liner}, match, "cups #{across} mm across and #{deep} mm deep")
+        found_as("cup", {"diameter_mm" => across, "depth_mm" => deep, "liner" => liner}, match,
+          "cups #{across} mm across and #{deep} mm deep")
       end
 
       # A tin is one of a slab where something is cut, or pressed into it.
       def tin
         mm, match = measures
         cut = CUT.match(@all) || CUT_COUNT.match(@all)
-        return unless cut || (match && @all.match?(PRESSED)) || (mm && @name.match?(NOUNS["slab"]))
+        pressed = (match && @all.match?(PRESSED)) || (mm && @name.match?(NOUNS["slab"]))
+        return unless cut || pressed
         return if !mm && (@all.match?(LOG) || @all.match?(ROLLED))
         return found_as("slab", {"tin_mm" => mm}, match, "a #{Piece::Tin.new(sides_mm: mm).words}") if mm
 
@@ -163,7 +166,9 @@ module ElmCup
       # [what a shape says of it, MatchData, words], nil where no size is told.
       def size_of_ball
         if (match = EACH_GRAMS.match(@all)) then weighed(match)
-        elsif (match = DISHER.match(@all)) then scoop(Piece::Scoop::NUMBERS.include?((match[1] || match[2]).to_i) ? Piece::Scoop.ml((match[1] || match[2]).to_i) : nil, match)
+        elsif (match = DISHER.match(@all)) then scoop(
+          Piece::Scoop::NUMBERS.include?((match[1] || match[2]).to_i) ? Piece::Scoop.ml((match[1] || match[2]).to_i) : nil, match
+        )
         elsif (match = COOKIE_SCOOP.match(@all)) then scoop(SCOOPS_ML.fetch(match[:size].downcase), match)
         elsif (match = SPOONFUL.match(@all) || SPOONED.match(@all)) then scoop(spoonful(match), match)
         elsif (match = BALL_MM.match(@all)) then across(length(match[1], match[2]), match)
@@ -173,7 +178,12 @@ module ElmCup
 
       def weighed(match)
         grams = (match[1] || match[2] || match[3]).tr(",", ".").to_f
-        [{"piece_grams" => (grams % 1).zero? ? grams.to_i : grams}, match, "of #{Quantity::FractionText.decimal(Rational(grams.to_s))} g"] if grams.between?(3, 300)
+        if grams.between?(
+          3, 300
+        )
+          [{"piece_grams" => (grams % 1).zero? ? grams.to_i : grams}, match,
+            "of #{Quantity::FractionText.decimal(Rational(grams.to_s))} g"]
+        end
       end
 
       def scoop(ml, match) = ([{"scoop_ml" => ml}, match, "of #{ml} mL each"] if ml)

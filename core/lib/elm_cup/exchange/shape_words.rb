@@ -6,7 +6,8 @@ module ElmCup
     module ShapeWords
       # "24 pieces of 17.5 g: 33 × 50 mm, 10 mm deep, in a 20 × 20 cm tin cut 6 × 4." of a Piece::Yield.
       def self.pieces(pieces)
-        tin = pieces.tin && ", in #{(pieces.tin.count > 1) ? "#{pieces.tin.count} tins of " : "a "}#{pieces.tin.words} cut #{pieces.cut.words}"
+        several = pieces.tin && ((pieces.tin.count > 1) ? "#{pieces.tin.count} times a" : "a")
+        tin = pieces.tin && ", in #{several} #{pieces.tin.words} cut #{pieces.cut.words}"
         "#{pieces.words} of #{number(pieces.piece_grams)} g: #{pieces.size}#{tin}."
       end
 

@@ -40,7 +40,7 @@ module ElmCup
       private
 
       def from_said(said)
-        @piece_grams, @scoop_ml, @mm = [*%w[piece_grams scoop_ml], size_key].map { |key| float(said, key) }
+        @piece_grams, @scoop_ml, @mm = ["piece_grams", "scoop_ml", size_key].map { |key| float(said, key) }
         @count = said["pieces"]
       end
 

@@ -32,7 +32,8 @@ module ElmCup
         Yield.new(count: number, words: counted(number), piece_grams: each, piece_ml: each / layers.density,
           body: Box.new(length_mm: side, width_mm: side, height_mm: @thickness), practice_mm: @thickness,
           size: "#{@thickness.round(1)} mm thick, about #{side.round} mm across, of a sheet of #{(sheet_mm2 / 100).round} cm²",
-          layers: stacked(layers, each, @thickness), over_grams: 0.0, sheet_cm2: sheet_mm2 / 100, gives_way: @count ? "piece_grams" : "pieces")
+          layers: stacked(layers, each, @thickness), over_grams: 0.0, sheet_cm2: sheet_mm2 / 100,
+          gives_way: @count ? "piece_grams" : "pieces")
       end
 
       private

@@ -17,7 +17,8 @@ module ElmCup
         when "liners" then {"diameter_mm" => Math.sqrt(4000 * water / Math::PI / number(said, "depth_mm", 300)).round(1)}
         when "scoops" then {"ml" => water.round(1)}
         when "processor" then {"bowl_ml" => water.round}
-        else InvalidDocument.refuse("/kind", :not_one_of, given: JsonFaults.shown(said["kind"]), choices: "tins, moulds, liners, scoops, processor")
+        else InvalidDocument.refuse("/kind", :not_one_of, given: JsonFaults.shown(said["kind"]),
+          choices: "tins, moulds, liners, scoops, processor")
         end
       end
 
@@ -33,7 +34,9 @@ module ElmCup
 
         def sides(said)
           mm = said["mm"]
-          return mm.map(&:to_f) if mm.is_a?(Array) && mm.size.between?(1, 2) && mm.all? { |side| side.is_a?(Numeric) && side.between?(20, 1000) }
+          return mm.map(&:to_f) if mm.is_a?(Array) && mm.size.between?(1, 2) && mm.all? { |side|
+            side.is_a?(Numeric) && side.between?(20, 1000)
+          }
 
           InvalidDocument.refuse("/mm", :size_out_of_range, most: 1000)
         end

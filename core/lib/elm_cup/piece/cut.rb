@@ -14,7 +14,11 @@ module ElmCup
         said = {grid: [grid.across, grid.along], words: grid.words, trim_mm: trim_mm}
         return new(**said, rings_mm: grid.rings_mm.drop(1)) if grid.tin.round?
 
-        x, y = grid.tin.sides_mm.zip([grid.across, grid.along]).map { |side, parts| (0..parts).map { |at| trim_mm + side.to_f * at / parts } }
+        x, y = grid.tin.sides_mm.zip([grid.across, grid.along]).map { |side, parts|
+          (0..parts).map { |at|
+            trim_mm + side.to_f * at / parts
+          }
+        }
         new(**said, x_mm: x, y_mm: y)
       end
     end

@@ -42,7 +42,11 @@ module ElmCup
 
       # said: a kitchen's Hash; what it leaves out is usual.
       def initialize(said)
-        @tools = KINDS.to_h { |kind| [kind, (said[kind] || Equipment.usual.fetch(kind)).map { |each| Tool.from(kind, each) }.freeze] }.freeze
+        @tools = KINDS.to_h { |kind|
+          [kind, (said[kind] || Equipment.usual.fetch(kind)).map { |each|
+            Tool.from(kind, each)
+          }.freeze]
+        }.freeze
         @processor = Tool.from(ONE, said[ONE] || Equipment.usual.fetch(ONE).first)
         freeze
       end

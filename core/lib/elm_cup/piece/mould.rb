@@ -38,7 +38,8 @@ module ElmCup
         number = count&.positive? ? count : whole_pieces(layers.grams / each)
         body = body()
         Yield.new(count: number, words: counted(number), piece_grams: each, piece_ml: each / layers.density, body: body,
-          size: size(body), practice_mm: body.mm.first, diameter_mm: body.mm.first, layers: stacked(layers, each, body.mm.last - inset.heights_mm),
+          size: size(body), practice_mm: body.mm.first, diameter_mm: body.mm.first, layers: stacked(layers, each,
+            body.mm.last - inset.heights_mm),
           over_grams: [layers.grams - number * each, 0.0].max, full_grams: count && count * most, gives_way: @count ? "filling" : "pieces",
           notes: notes(layers, count, number, most))
       end
@@ -74,7 +75,9 @@ module ElmCup
         [2 * Math::PI / 3 * inside**3 - lid, 0.05 * @cavity * 1000].max / 1000
       end
 
-      def size(body) = @joined ? "#{body.mm.first.round} mm across, two halves joined" : "#{body.mm.first.round} mm across, #{body.mm.last.round} mm high"
+      def size(body)
+        @joined ? "#{body.mm.first.round} mm across, two halves joined" : "#{body.mm.first.round} mm across, #{body.mm.last.round} mm high"
+      end
 
       def notes(layers, count, number, most)
         return ["One cavity takes more than there is: it would need #{most.round} g."] if number.zero?

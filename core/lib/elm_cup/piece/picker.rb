@@ -36,7 +36,8 @@ module ElmCup
         yielded = shape.yields_of([@layers], whole: @layers, inset: @formula.coat&.inset || Inset::NONE).first
         return unless yielded.count.positive?
 
-        Choice.new(tool: tool.id, name: tool.name, words: words(tool, yielded), shape: shape.said, chosen: @shape.made_with?(tool), own: own,
+        Choice.new(tool: tool.id, name: tool.name, words: words(tool, yielded), shape: shape.said, chosen: @shape.made_with?(tool),
+          own: own,
           miss: @shape.miss(yielded, @now).abs)
       end
 

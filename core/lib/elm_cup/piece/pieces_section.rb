@@ -14,7 +14,10 @@ module ElmCup
       def yields
         return @yields if defined?(@yields)
 
-        @yields = (shape.yields_of(assessment.formed.map(&:layers), whole: assessment.formed_layers, inset: inset) if shape && assessment.formed_known?)
+        @yields = (if shape && assessment.formed_known?
+                     shape.yields_of(assessment.formed.map(&:layers), whole: assessment.formed_layers,
+                       inset: inset)
+        end)
       end
 
       # Grams of one piece without its coat; nil where there is none.

@@ -27,7 +27,8 @@ module ElmCup
 
       # Formula, inputs and labels of its volume in mL.
       def why
-        {formula: "foot * height / 1000", inputs: {"foot" => area_mm2, "height" => height_mm}, labels: {"foot" => "mm² of its foot", "height" => "mm"}}
+        {formula: "foot * height / 1000", inputs: {"foot" => area_mm2, "height" => height_mm},
+         labels: {"foot" => "mm² of its foot", "height" => "mm"}}
       end
 
       # What it is drawn as.

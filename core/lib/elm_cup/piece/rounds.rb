@@ -67,7 +67,8 @@ module ElmCup
 
         length, width = @together.piece_mm.first(2).map { |mm| mm + APART_MM }
         sides = tool.tin.sides_mm
-        fits = [(sides[0] / length).floor * ((sides[1] || sides[0]) / width).floor, (sides[0] / width).floor * ((sides[1] || sides[0]) / length).floor].max
+        fits = [(sides[0] / length).floor * ((sides[1] || sides[0]) / width).floor,
+          (sides[0] / width).floor * ((sides[1] || sides[0]) / length).floor].max
         [fits, fits.zero? ? nil : (@together.count.to_f / fits).ceil]
       end
 

@@ -23,7 +23,9 @@ module ElmCup
       # Choices of every scoop and spoon, the largest first.
       def self.choices
         numbers = NUMBERS.map { |number| Choice.new(value: ml(number), words: "##{number} (#{said_ml(number)} mL)") }
-        spoons = SPOONS.map { |row| Choice.new(value: row["millilitres"].to_f, words: "#{row["words"]} (#{said(row["millilitres"].to_f)} mL)") }
+        spoons = SPOONS.map { |row|
+          Choice.new(value: row["millilitres"].to_f, words: "#{row["words"]} (#{said(row["millilitres"].to_f)} mL)")
+        }
         (numbers + spoons).sort_by { |choice| -choice.value }
       end
 

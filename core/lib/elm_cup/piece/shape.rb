@@ -30,7 +30,9 @@ module ElmCup
         def kinds = KINDS
 
         # Every kind in the order that a cook is offered them in: that of the document's schema.
-        def in_order = JsonFaults.schema(SCHEMA).value.dig("$defs", "shape", "oneOf").map { |each| kinds.fetch(each["$ref"].split("/").last) }
+        def in_order
+          JsonFaults.schema(SCHEMA).value.dig("$defs", "shape", "oneOf").map { |each| kinds.fetch(each["$ref"].split("/").last) }
+        end
 
         # Registers the class under the id that documents name it by.
         def kind(id)

@@ -34,7 +34,10 @@ module ElmCup
         slab = new(said)
         least = slab.tin.sides_mm.min
         trimmed = said["trim_mm"].to_f * 2
-        return [Fault.at("#{pointer}/trim_mm", :trim_takes_all, trim: said["trim_mm"], most: (least / 2.0 - LEAST_SIDE_MM).floor)] if trimmed > least - 2 * LEAST_SIDE_MM
+        if trimmed > least - 2 * LEAST_SIDE_MM
+          return [Fault.at("#{pointer}/trim_mm", :trim_takes_all, trim: said["trim_mm"],
+            most: (least / 2.0 - LEAST_SIDE_MM).floor)]
+        end
 
         [small_piece(slab, pointer)].compact
       end
@@ -47,7 +50,7 @@ module ElmCup
         return if grid.sides_mm.min >= LEAST_SIDE_MM
 
         key = SIZES.find { |each| slab.said.key?(each) }
-        most = (slab.inner.sides_mm.map { |side| (side / LEAST_SIDE_MM).floor }).inject(:*)
+        most = slab.inner.sides_mm.map { |side| (side / LEAST_SIDE_MM).floor }.inject(:*)
         Fault.at("#{pointer}/#{key}", :pieces_too_small, mm: grid.sides_mm.min.round(1), most: most)
       end
       private_class_method :small_piece

@@ -30,7 +30,8 @@ module ElmCup
         private
 
         def in_tin(pieces)
-          said = {on: "tin", words: "#{pieces.tin.words}, cut #{pieces.cut.words}: #{pieces.words}", outline_mm: pieces.tin.mm, round: false, more: 0,
+          said = {on: "tin", words: "#{pieces.tin.words}, cut #{pieces.cut.words}: #{pieces.words}", outline_mm: pieces.tin.mm,
+                  round: false, more: 0,
                   spot_mm: pieces.piece_mm.first(2)}
           new(**said, spots_mm: (pieces.tin.mm.size == 1) ? wedges(pieces.cut) : squares(pieces.cut))
         end
@@ -54,7 +55,8 @@ module ElmCup
           pitch = pieces.piece_mm.first + self::APART_MM
           rows = (count.to_f / across).ceil
           spots = (0...count).map { |at| [pitch * (at % across + 0.5), pitch * (at / across + 0.5)] }
-          new(on: "mould", words: "#{tool ? "the #{tool.name}, #{count} cavities" : "#{count} cavities"}", outline_mm: [across * pitch, rows * pitch],
+          new(on: "mould", words: [tool && "the #{tool.name}", "#{count} cavities"].compact.join(", "), outline_mm: [across * pitch,
+            rows * pitch],
             spots_mm: spots.first(cavities), spot_mm: pieces.piece_mm.first(2), round: true, more: [cavities - count, 0].max)
         end
 
@@ -66,8 +68,13 @@ module ElmCup
           length, width = pieces.piece_mm.first(2)
           columns, rows = [length, width].zip(sides).map { |mm, side| [((side - Rounds::APART_MM) / (mm + Rounds::APART_MM)).floor, 1].max }
           fits = [columns * rows, pieces.count].min
-          spots = (0...fits).map { |at| [at % columns, at / columns].zip([length, width]).map { |place, mm| Rounds::APART_MM + mm / 2 + place * (mm + Rounds::APART_MM) } }
-          new(on: "tray", words: "#{fits} of #{pieces.words} on a tray of #{sides.map(&:round).join(" × ")} mm", outline_mm: sides, spots_mm: spots, spot_mm: [length, width],
+          spots = (0...fits).map { |at|
+            [at % columns, at / columns].zip([length, width]).map { |place, mm|
+              Rounds::APART_MM + mm / 2 + place * (mm + Rounds::APART_MM)
+            }
+          }
+          new(on: "tray", words: "#{fits} of #{pieces.words} on a tray of #{sides.map(&:round).join(" × ")} mm", outline_mm: sides,
+            spots_mm: spots, spot_mm: [length, width],
             round: pieces.form != "bar", more: pieces.count - fits)
         end
 

@@ -22,6 +22,7 @@ module ElmCup
     # Ways that several shapes share.
     Way::PIECE_GRAMS = Way.new(key: "piece_grams", word: "grams a piece", usual: 18, unit: "g", figure: "piece_grams")
     Way::PIECES = Way.new(key: "pieces", word: "pieces", usual: 24, figure: "count")
-    Way::SCOOP = Way.new(key: "scoop_ml", word: "scoop", usual: Scoop.ml(Scoop::USUAL), unit: "mL", figure: "piece_ml", choices: Scoop.choices)
+    Way::SCOOP = Way.new(key: "scoop_ml", word: "scoop", usual: Scoop.ml(Scoop::USUAL), unit: "mL", figure: "piece_ml",
+      choices: Scoop.choices)
   end
 end

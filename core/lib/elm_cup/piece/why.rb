@@ -20,13 +20,15 @@ module ElmCup
       def step(**said) = Binding::Why::Step.new(source: SOURCE, **said)
 
       def density
-        step(figure: "density", value: @layers.density, formula: "grams / ml", inputs: {"grams" => @layers.grams, "ml" => @layers.millilitres},
+        step(figure: "density", value: @layers.density, formula: "grams / ml", inputs: {"grams" => @layers.grams,
+                                                                                        "ml" => @layers.millilitres},
           labels: {"grams" => "grams of all that is shaped", "ml" => "mL that it takes up, with its air"})
       end
 
       def volume
         step(figure: "piece_ml", value: @yielded.piece_ml, formula: "grams / density",
-          inputs: {"grams" => @yielded.piece_grams, "density" => @layers.density}, labels: {"grams" => "grams of one piece", "density" => "g a mL"})
+          inputs: {"grams" => @yielded.piece_grams, "density" => @layers.density}, labels: {"grams" => "grams of one piece",
+                                                                                            "density" => "g a mL"})
       end
 
       # The body that is drawn holds as much as the piece: of what is filled or joined its outside.
@@ -35,7 +37,8 @@ module ElmCup
       def over
         each = @yielded.count * @yielded.piece_grams + @yielded.trim_grams.to_f
         step(figure: "over_grams", value: [@layers.grams - each, 0.0].max, formula: "max(grams - pieces * piece - trim, 0)",
-          inputs: {"grams" => @layers.grams, "pieces" => @yielded.count, "piece" => @yielded.piece_grams, "trim" => @yielded.trim_grams.to_f},
+          inputs: {"grams" => @layers.grams, "pieces" => @yielded.count, "piece" => @yielded.piece_grams,
+                   "trim" => @yielded.trim_grams.to_f},
           labels: {"grams" => "grams of all that is shaped", "piece" => "grams of one piece", "trim" => "grams that are trimmed off"})
       end
     end

@@ -9,13 +9,15 @@ module ElmCup
     #   over_grams   what is left of the dough; trim_grams  what is cut off and no piece
     #   layers       LayerSizes of one piece, from the foot up or from the core outwards
     #   body         Box, Prism, Spheroid or Dome: what a coat goes around      practice_mm  what rows of practice go by
-    #   cut          Cut, of what is cut; tin  Tin that it stands in             full_grams  what would fill it exactly, nil where nothing does
+    #   cut          Cut, of what is cut; tin  Tin that it stands in             full_grams  what would fill it exactly, nil where nothing
+    #   does
     #   by_weight    Weighing                      gives_way  the key of the figure that follows from the others
     #   sheet_cm2    of what is poured out flat, nil where nothing is
     #   notes        words on what could not be as it was said
     Yield = Value.of(:count, :words, :piece_grams, :piece_ml, :size, :over_grams, :body, :practice_mm, layers: [].freeze, diameter_mm: nil,
       trim_grams: nil, cut: nil, tin: nil, full_grams: nil, sheet_cm2: nil, by_weight: nil, gives_way: nil, notes: [].freeze) do
-      self::DIGITS = {piece_grams: 2, piece_ml: 2, diameter_mm: 1, over_grams: 1, trim_grams: 1, full_grams: 1, sheet_cm2: 1, piece_mm: 1, length_mm: 1, height_mm: 1}.freeze
+      self::DIGITS = {piece_grams: 2, piece_ml: 2, diameter_mm: 1, over_grams: 1, trim_grams: 1, full_grams: 1, sheet_cm2: 1, piece_mm: 1,
+                      length_mm: 1, height_mm: 1}.freeze
       # For the core alone.
       self::HIDDEN = %i[body practice_mm].freeze
       # Members that are reckoned from others.
