@@ -94,7 +94,7 @@ puts JSON.generate({"name" => "import of 60 lines", "ratio" => import_ratio.roun
 # A slab in three layers with a lid, in another tin each time, as a cook drags its edge: pieces and coat, and all that the screen shows of
 # them.
 SHAPE_BAR = 0.1
-SCREEN_BAR = 0.3
+SCREEN_BAR = 0.2
 slab = {
   "elm_cup" => "formula/1", "name" => "Slab", "components" => [
     {"name" => "crumb", "type" => "base", "lines" => [{"text" => "200 g digestive biscuit crumbs"}, {"text" => "80 g butter, melted"}]},

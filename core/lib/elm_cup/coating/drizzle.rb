@@ -11,6 +11,8 @@ module ElmCup
 
       def words = "drizzled"
 
+      def by_size? = false
+
       def layers(piece, work)
         grams = GRAMS_PER_CM2 * piece.body.top_mm2 / 100
         [CoatLayer.new(name: "drizzle", mm: grams / work.shell.chocolate.density * 1e6 / piece.body.top_mm2,

@@ -36,6 +36,9 @@ module ElmCup
 
       def inset(_coat) = Piece::Inset::NONE
 
+      # Its grams go with the size of a piece; what lies on the top of a slab does not.
+      def by_size? = true
+
       # Millimetres of its CoatLayers: they lie on each other.
       def thickness_mm(layers) = layers.sum(&:mm)
 

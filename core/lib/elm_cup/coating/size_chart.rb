@@ -19,16 +19,13 @@ module ElmCup
 
       # Points from small to large; none of a shape whose pieces are not told by grams.
       def points
-        return [] unless @shape.with_grams(SIZES.first)
+        return [] unless @need.used.by_size? && @shape.with_grams(SIZES.first)
 
         now = @need.together
         others = SIZES.select { |grams| grams <= @layers.grams / 2 && (grams - now.piece_grams).abs > 0.6 }
         sized = others.filter_map { |grams| point(@shape.with_grams(grams), now: false) }
-        points = [*sized, of(@need, now, true)].sort_by { |point|
-          [point.piece_grams.round(1), point.now ? 0 : 1]
-        }.uniq { |point| point.piece_grams.round(1) }
-        # What is spread before it is cut is the same whatever the size.
-        (points.map { |point| point.coat_grams.round }.uniq.size > 1) ? points : []
+        [*sized, of(@need, now, true)].sort_by { |point| [point.piece_grams.round(1), point.now ? 0 : 1] }
+          .uniq { |point| point.piece_grams.round(1) }
       end
 
       private

@@ -11,6 +11,8 @@ module ElmCup
 
       def words = "spread over the top"
 
+      def by_size? = false
+
       def layers(piece, work)
         mm = work.coat.thickness_mm || DEPTH_MM * work.coat.coats
         [CoatLayer.new(name: "top", mm: mm, grams: piece.body.top_mm2 * mm * work.shell.chocolate.density / 1e6)]

@@ -11,7 +11,8 @@ module ElmCup
 
       # The Grid of `tin` in `count` pieces that come nearest to squares.
       def self.of_count(tin, count)
-        (1..count).select { |along| (count % along).zero? }.map { |along| new(tin: tin, across: count / along, along: along) }
+        divisors = (1..Integer.sqrt(count)).select { |number| (count % number).zero? }
+        (divisors | divisors.map { |number| count / number }).map { |along| new(tin: tin, across: count / along, along: along) }
           .min_by { |grid| [grid.aspect.round(6), grid.along] }
       end
 

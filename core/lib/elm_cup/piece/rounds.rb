@@ -51,8 +51,8 @@ module ElmCup
         fits, rounds = @together.sheet_cm2 ? sheets(largest) : placed(largest)
         return unless fits&.positive?
 
-        words = "#{@together.words} on a tray of #{largest.tin.words.delete_suffix(" tin")}: "
-        words += @together.sheet_cm2 ? "a sheet of #{@together.sheet_cm2.round} cm², #{times(rounds)}" : "#{fits} at once, #{times(rounds)}"
+        much = @together.sheet_cm2 ? "a sheet of #{@together.sheet_cm2.round} cm²" : "#{fits} at once"
+        words = "#{@together.words} on the #{largest.name}: #{much}, #{times(rounds)}"
         Round.new(what: "tray", name: largest.name, of: nil, fits: fits, rounds: rounds, words: words)
       end
 
