@@ -35,6 +35,7 @@ export function useMixKeys(acts: Acts): Shortcut[] {
     { keys: 't', what: 'Trial spoonful: one or two pieces first', run: acts.tryOut },
     { keys: 'l', what: 'Second look', run: () => document.getElementById('second-look')?.focus() },
     { keys: 'm', what: 'Made it: write a batch down', run: acts.writeDown },
+    { keys: '1 to 4', what: 'Mix, Shape, Made it, Compare', run: () => {} },
     { keys: '?', what: 'These keys', run: acts.showKeys },
   ]
   useShortcuts(() => shortcuts)

@@ -4,7 +4,7 @@ import { computed } from 'vue'
 import type { Pieces, TopView } from '@/api/client'
 
 const props = defineProps<{ view: TopView; pieces: Pieces; form?: string }>()
-const emit = defineEmits<{ cut: [columns: number, rows: number] }>()
+const emit = defineEmits<{ cut: [columns: number, rows: number]; tin: [sides: number[]] }>()
 
 const FOOT = 12
 const round = computed(() => props.view.outline_mm.length === 1)
@@ -50,6 +50,28 @@ function said(along: 'x' | 'y', count: number) {
   if (along === 'x' && next !== columns) emit('cut', next, rows)
   if (along === 'y' && next !== rows) emit('cut', columns, next)
 }
+/** The edge of the tin in hand, as it is drawn until it is let go. */
+const STEP_MM = 5
+const [SMALL_MM, LARGE_MM] = [80, 600]
+function sized(at: 0 | 1, mm: number) {
+  const sides = [...props.view.outline_mm]
+  const next = Math.min(Math.max(Math.round(mm / STEP_MM) * STEP_MM, SMALL_MM), LARGE_MM)
+  if (next === sides[at]) return
+  sides[at] = next
+  emit('tin', sides)
+}
+function dragEdge(event: PointerEvent, at: 0 | 1) {
+  const svg = (event.currentTarget as SVGElement).ownerSVGElement!
+  const from = props.view.outline_mm[at]!
+  const perMm = svg.getScreenCTM()!.a
+  const began = at === 0 ? event.clientX : event.clientY
+  const stop = (end: PointerEvent) => {
+    window.removeEventListener('pointerup', stop)
+    sized(at, from + ((at === 0 ? end.clientX : end.clientY) - began) / perMm)
+  }
+  window.addEventListener('pointerup', stop)
+}
+const edges = computed<(0 | 1)[]>(() => (props.view.on !== 'tin' ? [] : round.value ? [0] : [0, 1]))
 const step = (along: 'x' | 'y', by: number) => said(along, cut.value!.grid[along === 'x' ? 0 : 1]! + by)
 const inner = (lines: number[]) => lines.slice(1, -1)
 </script>
@@ -190,6 +212,38 @@ const inner = (lines: number[]) => lines.slice(1, -1)
         </text>
       </template>
     </template>
+    <g
+      v-for="at in edges"
+      :key="`edge${at}`"
+      class="handle edge-handle"
+      role="slider"
+      tabindex="0"
+      :aria-label="round ? 'Tin across, mm' : at === 0 ? 'Tin’s first side, mm' : 'Tin’s second side, mm'"
+      :aria-valuenow="view.outline_mm[at]"
+      :aria-valuemin="SMALL_MM"
+      :aria-valuemax="LARGE_MM"
+      @pointerdown.prevent="dragEdge($event, at)"
+      @keydown.up.prevent="sized(at, view.outline_mm[at]! + STEP_MM)"
+      @keydown.right.prevent="sized(at, view.outline_mm[at]! + STEP_MM)"
+      @keydown.down.prevent="sized(at, view.outline_mm[at]! - STEP_MM)"
+      @keydown.left.prevent="sized(at, view.outline_mm[at]! - STEP_MM)"
+    >
+      <rect
+        :x="at === 0 ? wide - unit : wide / 2 - unit * 2"
+        :y="at === 0 ? high / 2 - unit * 2 : high - unit"
+        :width="at === 0 ? unit * 2 : unit * 4"
+        :height="at === 0 ? unit * 4 : unit * 2"
+        class="touch"
+      />
+      <rect
+        :x="at === 0 ? wide - unit * 0.22 : wide / 2 - unit"
+        :y="at === 0 ? high / 2 - unit : high - unit * 0.22"
+        :width="at === 0 ? unit * 0.44 : unit * 2"
+        :height="at === 0 ? unit * 2 : unit * 0.44"
+        :rx="unit * 0.2"
+        class="knob"
+      />
+    </g>
     <text :x="wide / 2" :y="-pad * 0.3" class="measure" :style="{ fontSize: `${unit * 1.15}px` }">
       {{ Math.round(wide) }} mm
     </text>

@@ -50,6 +50,7 @@ function setGrid(columns: number, rows: number) {
   )
   setShape({ ...rest, grid: [columns, rows] } as unknown as DocumentShape)
 }
+const setTin = (sides: number[]) => setShape({ ...shape.value, tin_mm: sides } as unknown as DocumentShape)
 useShortcuts(() => [
   { keys: 'ctrl+z', what: 'Undo', run: draft.undo, inFields: true },
   { keys: 'ctrl+shift+z', what: 'Redo', run: draft.history.redo, inFields: true },
@@ -83,7 +84,7 @@ useShortcuts(() => [
         </p>
         <p v-for="note in pieces.notes" :key="note" class="note">{{ note }}</p>
         <ShapeFindings :findings="answer?.findings ?? []" @mend="mend" />
-        <TopViewDrawing v-if="answer?.top_view" :view="answer.top_view" :pieces="pieces" @cut="setGrid" />
+        <TopViewDrawing v-if="answer?.top_view" :view="answer.top_view" :pieces="pieces" @cut="setGrid" @tin="setTin" />
         <p v-if="answer?.top_view?.more" class="quiet">{{ answer.top_view.more }} more do not fit on it at once.</p>
         <SectionDrawing :pieces="pieces" :coat="coat" />
         <ul class="facts">

@@ -22,9 +22,11 @@ module ElmCup
 
       # A Resized; nil where no size of a piece grants every wish, or none is wished of a piece.
       def answer
-        return if ratios.empty? || !(ratios.all? { |ratio| ratio < 1 } || ratios.all? { |ratio| ratio > 1 })
+        return if ratios.empty? || !@shape.resizes? || !(ratios.all? { |ratio| ratio < 1 } || ratios.all? { |ratio| ratio > 1 })
 
-        sizes.first(TRIES).lazy.filter_map { |shape| granted(shape) }.first
+        # Rather a little further than strips.
+        found = sizes.first(TRIES).lazy.filter_map { |shape| granted(shape) }
+        found.find { |each| each.assessment.pieces.together.notes.empty? } || found.first
       end
 
       private

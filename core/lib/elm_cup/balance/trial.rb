@@ -11,8 +11,6 @@ module ElmCup
       FAR = 15
       PIECE_GRAMS = Piece::Shape::USUAL_GRAMS
       MOST_NAME = 100
-      # Grams that a document's shape takes.
-      PIECE_RANGE = [1, 1000].freeze
       # One line of it: component, the line as it is in the bowl, what to measure, ingredient id, grams measured and wanted (exact), and
       # whether it is so little that it is left to the eye.
       Line = Value.of(:component, :was, :text, :ingredient, :grams, :wanted, left_out: false) do
@@ -97,8 +95,7 @@ module ElmCup
       end
 
       def shape
-        grams = piece_grams.to_f.clamp(*PIECE_RANGE)
-        (before.formula.shape || Piece::Shape.usual).trial(pieces: pieces, piece_grams: grams).said
+        (before.formula.shape || Piece::Shape.usual).trial(pieces).said
       end
 
       def lines_of(part, said)

@@ -53,6 +53,10 @@ module ElmCup
 
       def open_top? = true
 
+      def resizes? = false
+
+      def remade(pieces:, piece_grams:, apart:) = with_count(pieces)
+
       # Bottom, wall and top around as much filling as there is.
       def shell_of(yielded, inset)
         floor = Math::PI / 4 * @across**2

@@ -44,6 +44,8 @@ module ElmCup
           notes: notes(layers, count, number, most))
       end
 
+      def resizes? = false
+
       # The wall of the cavity, and a lid where nothing is joined to it.
       def shell_of(_yielded, inset)
         outer = Dome.of_millilitres(@cavity)

@@ -16,7 +16,7 @@ module ElmCup
     #                                    the kind of Tools that it is shaped with, and what one of them makes of it
     #   scaled(factor)                   the shape of a batch so many times as large
     #   remade(pieces:, piece_grams:, apart:)  the shape of so many pieces of so many grams
-    #   trial(pieces:, piece_grams:)     the same of a spoonful
+    #   trial(pieces)                    the shape of a spoonful for so many pieces
     class Shape
       SCHEMA = "formula.schema.json"
       KINDS = {}
@@ -163,7 +163,10 @@ module ElmCup
       # Flavours are shaped each for itself: there the number holds, and the grams of one give way a little.
       def remade(pieces:, piece_grams:, apart:) = (!apart && with_grams(piece_grams)) || with_count(pieces)
 
-      def trial(pieces:, piece_grams:) = remade(pieces: pieces, piece_grams: piece_grams, apart: false)
+      def trial(pieces) = with_count(pieces)
+
+      # Pieces of it may be made of another size: not where a case or a cavity says how large they are.
+      def resizes? = true
 
       # JSON Patch operations that make a document's `other` shape this one.
       def patch(other)

@@ -90,7 +90,7 @@ module ElmCup
       def remade(pieces:, piece_grams:, apart:) = with_count(pieces)
 
       # A spoonful is a few pieces as large as those of the tin.
-      def trial(pieces:, piece_grams:)
+      def trial(pieces)
         sides = (said_grid || Grid.of_area(inner, USUAL_SIDE_MM**2)).sides_mm.map { |side| [side.round, LEAST_TIN_MM].max }
         self.class.new("kind" => id, "tin_mm" => [sides[0] * pieces, sides[1]], "grid" => [pieces, 1])
       end

@@ -8,6 +8,7 @@ import { useFormula } from '@/composables/useFormula'
 import { useDeleted } from '@/composables/useDeleted'
 import { exportAs, FORMATS } from '@/composables/useExport'
 import { say } from '@/composables/useNotice'
+import { useShortcuts } from '@/composables/useShortcuts'
 import { when } from '@/format'
 import ActionMenu from './ActionMenu.vue'
 import FoldOut from './FoldOut.vue'
@@ -69,6 +70,17 @@ async function copy() {
     say((failure as Error).message)
   }
 }
+/** Digits go to the tabs, but for Made it, where they say a texture. */
+const TABS = ['mix', 'shape', 'made', 'compare']
+useShortcuts(() =>
+  router.currentRoute.value.path.endsWith('/made')
+    ? []
+    : TABS.map((tab, at) => ({
+        keys: String(at + 1),
+        what: `To ${tab}`,
+        run: () => void router.push(`/formulas/${formulaId}/${tab}`),
+      })),
+)
 const bin = useDeleted()
 async function remove() {
   const id = formulaId

@@ -95,9 +95,16 @@ const keepsSlice = computed(() => said.value.fixed === 'slice_mm')
           :data-figure="way.key"
           @change="set(way, $event.target as HTMLInputElement)"
         />
-        <span class="state">{{
-          kept === undefined ? (way.beside && !way.figure ? 'usual' : 'follows') : 'stays'
-        }}</span>
+        <button
+          v-if="kept === undefined && value !== undefined && way.figure"
+          type="button"
+          class="state press"
+          :title="`Keep ${way.word} as it is; the others follow`"
+          @click="emit('shape', shapeWith(shape, kind.ways, way, kept ?? Number(shown(way, value))))"
+        >
+          follows
+        </button>
+        <span v-else class="state">{{ kept === undefined ? 'usual' : 'stays' }}</span>
         <button
           v-if="kept !== undefined && way.beside"
           type="button"
@@ -215,6 +222,14 @@ select.plain-field {
 .state {
   font-size: 0.8125rem;
   color: var(--husk);
+}
+.press {
+  border: 0;
+  background: none;
+  padding: 4px;
+  text-decoration: underline dotted;
+  text-underline-offset: 3px;
+  cursor: pointer;
 }
 .tick {
   display: flex;
