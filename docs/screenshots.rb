@@ -45,7 +45,6 @@ end
 # What a click opens: name => [address, what must stand, what is done there].
 OPENED = {
   "layers" => ["/formulas/7/mix", "[data-level]", ->(page) { page.find("[data-part='crumb base']").click }],
-  "flavours" => ["/formulas/9/mix", "[data-level]", ->(page) { page.find(".part", text: "Whole").click }],
   "balance" => ["/formulas/1/mix", "[data-level]",
     ->(page) { page_click(page, "Balance", "th[scope=col]:nth-child(4)") && page.click_button("Preview", match: :first) }],
   "substitute" => ["/formulas/2/mix", "[data-level]", ->(page) { substitute(page) }],

@@ -134,7 +134,8 @@ RSpec.describe "Balance in the browser", system: true do
   it "explains a clash, and lets one wish give way with a press" do
     visit "/formulas/#{id}/mix"
     wish("under 40 kcal")
-    expect(page).to have_css("[data-wish]")
+    wish("keep the size")
+    expect(page).to have_css("[data-wish='lock:size']")
     click_button "Balance"
     expect(page).to have_css(".clash", text: "is not possible here")
     expect(axe_findings).to eq([])

@@ -66,7 +66,7 @@ RSpec.describe "Shape", system: true do
       expect(standing(11) { |document| document.dig("coat", "kind") == "drizzle" }.slice("coat", "lives"))
         .to eq("coat" => {"kind" => "drizzle", "component" => "shell", "coats" => 2}, "lives" => "room")
       within("section.coat") { click_button "Why" }
-      expect(find("[role=dialog]")).to have_content("grams_needed").or have_content("goes on")
+      expect(find("[role=dialog]")).to have_content("Coat on all of them, g").and have_content("To have ready, g")
     end
 
     it "saves the cut at true size" do

@@ -132,7 +132,7 @@ describe('the piece', () => {
     const layers = [{ component: 'dough', mm: 31, grams: 18 }]
     const drawing = show(SectionDrawing, { pieces: { ...pieces, layers, piece_mm: [31, 31, 31] }, small: true })
     expect(Number(drawing.get('[data-layer]').attributes('ry'))).toBe(15.5)
-    expect(drawing.get('svg').attributes('style')).toContain('39mm')
+    expect(drawing.get('svg').attributes('style')).toContain('58mm')
   })
   it('is portioned by what is typed, and by nothing that is not a size', async () => {
     const panel = show(PiecePanel, { assessment: { pieces }, shape: { kind: 'ball', piece_grams: 18 }, library })

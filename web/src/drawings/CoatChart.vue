@@ -23,7 +23,7 @@ const heard = computed(() =>
         <span class="figure share">{{ point.share_pct }} %</span>
       </div>
     </div>
-    <p class="quiet small">Grams of coat in all, and its share of a piece. The dark one is how it is now.</p>
+    <p class="quiet small">Grams of coat in all, and its share of a piece. The bold row is how it is now.</p>
   </figure>
 </template>
 

@@ -14,6 +14,8 @@ const shell = computed(() => (around.value ? (props.coat?.thickness_mm ?? 0) : 0
 const inCup = computed(() =>
   props.coat?.kind === 'cup' && props.pieces.form !== 'ball' ? props.coat.layers : undefined,
 )
+/** Two halves of a shell, joined around their filling. */
+const joined = computed(() => props.coat?.kind === 'cup' && props.pieces.form === 'ball')
 const bottom = computed(() => inCup.value?.find((layer) => ['bottom', 'lid'].includes(layer.name))?.mm ?? 0)
 const wall = computed(() => inCup.value?.find((layer) => layer.name === 'wall')?.mm ?? 0)
 const top = computed(() => {
@@ -23,6 +25,12 @@ const top = computed(() => {
 const whole = computed(() => ({
   wide: wide.value + 2 * shell.value,
   high: high.value + 2 * shell.value + (inCup.value ? 0 : top.value),
+}))
+/** At true size a bar of 50 mm lies under it. */
+const BAR = 50
+const room = computed(() => ({
+  wide: Math.max(whole.value.wide, props.small ? BAR : 0) + 8,
+  high: whole.value.high + 8 + (props.small ? 8 : 0),
 }))
 /** From the foot up, each with where it stands; balls from the core outwards. */
 const stacked = computed(() => {
@@ -76,12 +84,8 @@ const heard = computed(
 <template>
   <div class="section" :class="{ small }">
     <svg
-      :viewBox="`-4 -4 ${whole.wide + 8} ${whole.high + 8}`"
-      :style="
-        small
-          ? { width: `${whole.wide + 8}mm`, height: `${whole.high + 8}mm` }
-          : { width: `${(whole.wide + 8) * 2.6 * scale}px` }
-      "
+      :viewBox="`-4 -4 ${room.wide} ${room.high}`"
+      :style="small ? { width: `${room.wide}mm`, height: `${room.high}mm` } : { width: `${room.wide * 2.6 * scale}px` }"
       role="img"
       :aria-label="heard"
       data-section
@@ -89,7 +93,7 @@ const heard = computed(
       <g :transform="`translate(${shell} ${shell + (inCup ? 0 : top)})`">
         <template v-if="pieces.form === 'ball'">
           <ellipse
-            v-if="shell"
+            v-if="shell || joined"
             :cx="wide / 2"
             :cy="high / 2"
             :rx="wide / 2 + shell"
@@ -142,6 +146,10 @@ const heard = computed(
           </g>
         </template>
       </g>
+      <g v-if="small" :transform="`translate(0 ${whole.high + 4})`">
+        <path d="M0 0h50M0-1.4v2.8M50-1.4v2.8" class="bar" />
+        <text x="25" y="4.6" class="bar-word">50 mm</text>
+      </g>
     </svg>
     <dl v-if="!small" class="rows">
       <div v-for="row in rows" :key="row.name">
@@ -186,6 +194,16 @@ svg {
 .coat {
   fill: color-mix(in srgb, var(--date) 78%, var(--cocoa));
   background: color-mix(in srgb, var(--date) 78%, var(--cocoa));
+}
+.bar {
+  stroke: var(--husk);
+  stroke-width: 0.4;
+  fill: none;
+}
+.bar-word {
+  font-size: 3.4px;
+  text-anchor: middle;
+  fill: var(--husk);
 }
 .rows {
   margin: 0;

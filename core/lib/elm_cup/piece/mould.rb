@@ -38,8 +38,7 @@ module ElmCup
         number = count&.positive? ? count : whole_pieces(layers.grams / each)
         body = body()
         Yield.new(count: number, words: counted(number), piece_grams: each, piece_ml: each / layers.density, body: body,
-          size: size(body), practice_mm: body.mm.first, diameter_mm: body.mm.first, layers: stacked(layers, each,
-            body.mm.last - inset.heights_mm),
+          size: size(body), practice_mm: body.mm.first, diameter_mm: body.mm.first, layers: stacked(layers, each, inside_mm(body, inset)),
           over_grams: [layers.grams - number * each, 0.0].max, full_grams: count && count * most, gives_way: @count ? "filling" : "pieces",
           notes: notes(layers, count, number, most))
       end
@@ -68,6 +67,9 @@ module ElmCup
         dome = Dome.of_millilitres(@cavity)
         @joined ? Spheroid.new(diameter_mm: 2 * dome.radius_mm, length_mm: 2 * dome.radius_mm) : dome
       end
+
+      # Millimetres that the filling is high: a shell lies under and over what is joined, and a lid on what is not.
+      def inside_mm(body, inset) = body.mm.last - (@joined ? 2 * inset.wall_mm : inset.wall_mm + inset.bottom_mm)
 
       # Millilitres of one cavity inside its shell; where two are joined nothing closes them.
       def room_ml(inset)

@@ -31,6 +31,15 @@ const NAMES: Record<string, string> = {
   dose_low: 'The least that it may be, g',
   dose_high: 'The most that it may be, g',
   share: 'What the trial is of the bowl',
+  density: 'Density, g a mL',
+  piece_ml: 'One piece, mL',
+  body_ml: 'One piece as it is drawn, mL',
+  over_grams: 'Left over, g',
+  shell_density: 'Density of the coat, kg/m³',
+  film_mm: 'What does not run off, mm',
+  frozen_mm: 'What freezes on, mm',
+  grams_needed: 'Coat on all of them, g',
+  grams_with_spare: 'To have ready, g',
 }
 const name = (id: string) => NAMES[id] ?? `${words(id.replace('_ml', ''))}, mL`
 </script>

@@ -29,6 +29,9 @@ const amount = computed(() => (saidWay.value ? (said.value[saidWay.value.key] as
 function take(key: string) {
   const next = ways.value.find((each) => each.key === key)!
   const now = next.figure ? (props.assessment?.pieces?.[next.figure] as number | undefined) : undefined
+  // Of what there is to choose from the one that comes nearest.
+  const nearest = [...next.choices].sort((one, other) => Math.abs(one.value - now!) - Math.abs(other.value - now!))[0]
+  if (now && nearest) return set(next, nearest.value)
   set(next, now && now >= next.least ? Number(now.toFixed(1)) : next.usual)
 }
 function set(next: Way, value: number) {
