@@ -189,6 +189,10 @@ RSpec.describe ElmCup::SecondLook do
     "thinner-than-chips" => [pressed[chips, {"kind" => "slab", "tin_mm" => [300, 300], "grid" => [6, 6]}],
       pressed[chips, {"kind" => "slab", "tin_mm" => [150, 150], "grid" => [4, 4]}]],
     "small-pieces" => [pressed[chips, {"kind" => "ball", "pieces" => 9000}], pressed[chips, {"kind" => "ball", "pieces" => 90}]],
+    "pieces-too-large" => [pressed[chips, {"kind" => "mould", "cavity_ml" => 1000}],
+      pressed[chips, {"kind" => "mould", "cavity_ml" => 100}]],
+    "tin-too-small" => [pressed[chips, {"kind" => "slab", "tin_mm" => [40, 40], "piece_grams" => 25}],
+      pressed[chips, {"kind" => "slab", "tin_mm" => [200, 200], "piece_grams" => 25}]],
     "coat-on-frozen" => [coated[pressed[frozen, ball]], coated[pressed[chips, ball]]],
     "tray-too-small" => [pressed[chips, {"kind" => "ball", "pieces" => 90}], pressed[chips, {"kind" => "ball", "pieces" => 24}]],
     "processor-too-small" => [pressed[["1.5 kg soft dates", "600 g almonds"], ball].then { |said|
@@ -202,6 +206,23 @@ RSpec.describe ElmCup::SecondLook do
       expect(rules(patched(firing, finding["remedy"]["patch"]))).not_to include(rule)
       expect(rules(quiet)).not_to include(rule)
       expect(ElmCup.shape(firing)["findings"].map { |each| each["rule"] }).to include(rule)
+    end
+  end
+
+  it "has something that works for every shape whose pieces are too large or too small" do
+    large = [["ball", "piece_grams", 900], ["cookie", "piece_grams", 900], ["egg", "length_mm", 150], ["log", "piece_grams", 900],
+      ["slab", "piece_grams", 900], ["bark", "piece_grams", 900], ["glass", "ml", 900], ["mould", "cavity_ml", 900]]
+      .map { |kind, key, value| pressed[chips, {"kind" => kind, key => value}] }
+    large.each { |document| expect([document["shape"], rules(document)]).to match([document["shape"], include("pieces-too-large")]) }
+    small = pressed[chips, {"kind" => "slab", "tin_mm" => [30, 30], "piece_grams" => 1}]
+    expect(rules(small)).to include("tin-too-small")
+    [*large, small].each do |document|
+      findings = ElmCup.assess(document)["findings"].select { |each| %w[pieces-too-large small-pieces tin-too-small].include?(each["rule"]) }
+      findings.each do |finding|
+        mended = patched(document, finding["remedy"]["patch"])
+        expect([mended["shape"], ElmCup.shape(mended)["pieces"]["count"]]).to match([mended["shape"], be_positive])
+        expect(rules(mended)).not_to include(finding["rule"])
+      end
     end
   end
 

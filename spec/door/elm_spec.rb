@@ -224,6 +224,30 @@ RSpec.describe "bin/elm" do
     expect(JSON.parse(elm("label", "-", input: JSON.generate(label)).first)["starts_from"]["id"]).to eq("tahini")
   end
 
+  it "shapes and coats as the core does, in the kitchen that it is told of, and writes the cut at its true size" do
+    slab = JSON.generate(coated({"kind" => "slab", "tin_mm" => [200, 200], "grid" => [5, 4]}))
+    out, err, status = elm("shape", "-", input: slab)
+    expect([err, status.exitstatus]).to eq(["", 0])
+    expect(JSON.parse(out)).to eq(JSON.parse(JSON.generate(ElmCup.shape(JSON.parse(slab)))))
+    Dir.mktmpdir do |folder|
+      pdf, kitchen = %w[cut.pdf kitchen.json].map { |name| File.join(folder, name) }
+      expect(elm("shape", "-", "--template", pdf, input: slab)[2].exitstatus).to eq(0)
+      expect(File.binread(pdf)).to start_with("%PDF-").and include("%%EOF")
+      tin = {"id" => "mine", "name" => "my tin", "mm" => [150, 150], "depth_mm" => 45}
+      File.write(kitchen, JSON.generate("elm_cup" => "kitchen/1", "tins" => [tin]))
+      choices = JSON.parse(elm("shape", "-", "--kitchen", kitchen, input: slab).first)["choices"]
+      expect(choices.select { |choice| choice["own"] }.map { |choice| choice.values_at("tool", "fits") }).to eq([["mine", true]])
+      File.write(kitchen, JSON.generate("elm_cup" => "kitchen/1", "hob" => {}))
+      out, err, status = elm("shape", "-", "--kitchen", kitchen, input: slab)
+      expect([out, err.lines.size, status.exitstatus]).to eq(["", 1, 2])
+      expect(err).to match(/hob/)
+    end
+    ball = JSON.generate(coated({"kind" => "ball", "pieces" => 20}))
+    out, err, status = elm("shape", "-", "--template", File.join(Dir.tmpdir, "none.pdf"), input: ball)
+    expect([out, err.lines.size, status.exitstatus]).to eq(["", 1, 2])
+    expect(elm("shape", "-", input: slab.sub("slab", "pyramid"))[1]).to match(%r{/shape/kind: "pyramid" is not possible here})
+  end
+
   it "judges without the lines that it cannot read and lists them, a line each; --strict makes that a fault" do
     json = JSON.generate(formula("1 cup oats", "3 tbsp honey", "1 cup moon dust", "what is this"))
     out, err, status = elm("assess", "-", input: json)

@@ -9,7 +9,8 @@ module ElmCup
       NoStirButter].freeze
     FORMULA_RULES = [NeedBroken, SameAmount, OneLineBreaksDiet, OatsNotMarked, HoneyAndInfants, XylitolAndDogs].freeze
     # Those that look at pieces and coat.
-    SHAPE_RULES = [TooLittleCoat, ThinnerThanChips, SmallPieces, CoatOnFrozen, TrayTooSmall, ProcessorTooSmall].freeze
+    SHAPE_RULES = [TooLittleCoat, ThinnerThanChips, SmallPieces, PiecesTooLarge, TinTooSmall, CoatOnFrozen, TrayTooSmall,
+      ProcessorTooSmall].freeze
     SHAPE_IDS = SHAPE_RULES.map { |rule| rule::ID }.freeze
     IDS = [*FORMULA_RULES, *COMPONENT_RULES, *SHAPE_RULES].map { |rule| rule::ID }.freeze
 

@@ -37,13 +37,32 @@ RSpec.describe ElmCup::Balance::Resizing do
     expect(counted["formula"]["shape"]["pieces"]).to be_between(18, 20)
   end
 
-  it "leaves the size where it is to be kept, and where wishes pull both ways" do
+  it "moves lines as well where that is less, the least of every size" do
+    now = ElmCup.assess(bites)["nutrition_per_piece"]
+    wishes = ["kcal<=#{(now["kcal"] * 0.95).round}", "protein>=#{(now["protein_g"] * 1.05).round(2)}"]
+    answer = balance(bites, *wishes)["answers"].first
+    kinds = answer["changes"].map { |change| change["kind"] }
+    expect([kinds.first, kinds.drop(1) - %w[more less added], kinds.size]).to match(["size", [], be > 1])
+    expect([answer["proved_optimal"], answer["why"]])
+      .to match([true, /\APieces of 1\d g instead of 18 g; [a-z].*: the smallest change in your measures\./])
+    expect(ElmCup::Document::Patch.apply(bites, answer["patch"])).to eq(answer["formula"].except("wishes"))
+    wishes.each { |wish| expect([wish, holds?(answer["formula"], wish)]).to eq([wish, true]) }
+    sizes = (14..22).filter_map do |grams|
+      least = balance(bites.merge("shape" => {"kind" => "ball", "piece_grams" => grams}), *wishes, "lock:size")["answers"].first
+      least["size"] + (grams / 18.0 - 1).abs if least
+    end
+    expect(answer["size"]).to be_within(1e-4).of(sizes.min)
+    others = balance(bites, *wishes)["answers"].drop(1)
+    expect(others.map { |each| [each["proved_optimal"], each["why"]] }).to all(match([false, /with pieces as they are/]))
+  end
+
+  it "leaves the size where it is to be kept" do
     wish = "kcal<=#{(ElmCup.assess(bites)["nutrition_per_piece"]["kcal"] * 0.93).round}"
     kept = balance(bites, wish, "lock:size")
     expect(kept["answers"].map { |answer| answer["formula"]["shape"] }.uniq).to eq([bites["shape"]])
     expect(kept["wishes"].find { |each| each["wish"] == "lock:size" }["words"]).to eq("keep the size of a piece")
     expect(ElmCup.wish(bites, "keep the size")["wish"]).to eq("lock:size")
-    both = balance(bites, wish, "protein>=3.2")["answers"]
+    both = balance(bites, wish, "protein>=3.2", "lock:size")["answers"]
     expect(both.flat_map { |answer| answer["changes"].map { |change| change["kind"] } }).not_to include("size")
   end
 end

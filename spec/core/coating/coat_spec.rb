@@ -34,6 +34,24 @@ RSpec.describe ElmCup::Coating do
     end
   end
 
+  it "takes half as much from the bowl and half the cold into it where pieces go in half-way" do
+    bowl = ["600 g dark chocolate chips"]
+    set = ->(**coat) { coat_of(coated({"kind" => "ball", "piece_grams" => 18}, coat: coat.transform_keys(&:to_s), shell: bowl))["dip_set"] }
+    sets = %w[dip half_dip].map { |kind| set[kind: kind] }
+    expect(sets[1]).to be_between(sets[0] + 1, 2 * sets[0])
+    expect(set[kind: "dip", thickness_mm: 8]).to be < sets[0]
+  end
+
+  it "pours over the tops of what stands in cups or glasses, which nobody dips" do
+    [{"kind" => "cup", "pieces" => 20}, {"kind" => "glass", "pieces" => 6}].product(%w[dip half_dip]).each do |shape, kind|
+      answer = ElmCup.shape(coated(shape, coat: {"kind" => kind}))
+      top = Math::PI / 4 * answer["pieces"]["diameter_mm"]**2
+      expect(answer["coat"].slice("words", "dip_set")).to eq("words" => "poured over the tops")
+      expect(answer["coat"]["sets"]).to be_nil
+      expect(answer["coat"]["piece_grams"]).to be_within(0.05).of(top * answer["coat"]["thickness_mm"] * 1.25e-3)
+    end
+  end
+
   it "coats no more than there is, and says what is short" do
     short = coat_of(coated({"kind" => "ball", "piece_grams" => 10}, shell: ["60 g dark chocolate chips"]))
     expect(short["piece_grams"] * 42).to be_within(0.3).of(60)

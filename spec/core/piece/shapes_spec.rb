@@ -101,6 +101,21 @@ RSpec.describe ElmCup::Piece::Shape do
     expect(core.mm + 2 * ball.layers.last.mm).to be_within(0.01).of(ball.diameter_mm)
   end
 
+  it "presses flavours side by side into one tin, as deep as all of it would be" do
+    flavours = [0.4, 0.6].map { |share| {"name" => "with #{share}", "share" => share, "lines" => [{"text" => "1 g salt"}]} }
+    pieces = ->(said, **more) {
+      document = coated({"kind" => "slab", **said}, coat: {"kind" => "none"}, **more)
+      ElmCup::Assessment.of(document, library: ElmCup.shipped).pieces
+    }
+    [{"piece_grams" => 25}, {"grid" => [5, 4]}, {"pieces" => 20}, {"piece_grams" => 25, "tins" => 2}].each do |said|
+      flavoured = pieces[said, splits: flavours]
+      whole = pieces[said].together
+      expect([said, flavoured.together.count, flavoured.together.notes]).to eq([said, whole.count, []])
+      depth = flavoured.yields.sum { |each| each.count * each.height_mm } / whole.count
+      expect(depth).to be_within(0.01 * whole.height_mm).of(whole.height_mm)
+    end
+  end
+
   it "divides a number among flavours by their mass, and shapes none of nothing" do
     parts = [dough(300.0), dough(100.0), dough(0.0)]
     made = shape("cookie", pieces: 24).yields_of(parts, whole: dough(400.0))
@@ -148,6 +163,7 @@ tin_mm: [5, 5]}]).to match([["/shape/tin_mm/0", /20 is the least/], ["/shape/tin
     expect(refused[{kind: "mould"}]).to match([["/shape", /“cavity_ml” must be given/]])
     expect(refused[{kind: "pyramid"}]).to match([["/shape/kind", /"pyramid" is not possible here; it must be one of ball, bark/]])
     expect(shaped("slab", 20.0, piece_grams: 900).count).to eq(1)
-    expect(shaped("mould", 5.0, cavity_ml: 500).notes).to match([/One cavity takes more than there is/])
+    expect(shaped("mould", 5.0, cavity_ml: 500).count).to eq(0)
+    expect(shaped("cup", 300.0, piece_grams: 60).notes).to match([/A cup holds [\d.]+ g of the filling, not 60: it is filled to the edge/])
   end
 end

@@ -1230,6 +1230,8 @@ export interface components {
             chosen: boolean;
             /** @description The kitchen has it */
             own: boolean;
+            /** @description It does not run over the edge */
+            fits: boolean;
             /** @description How far from what is wanted, 0 for just so */
             miss: number;
         };

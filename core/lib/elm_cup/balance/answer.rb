@@ -6,12 +6,17 @@ module ElmCup
     class Answer
       attr_reader :settled, :before, :number
 
-      # settled: Settlement; before: Assessment::Outline of the formula as it is; number: which answer it is, from 0.
-      def initialize(settled, before, number: 0)
+      # settled: Settlement; before: Assessment::Outline of the formula as it is; number: which answer it is, from 0; one_size: pieces of
+      # other sizes may do with less, and not all of them were looked at.
+      def initialize(settled, before, number: 0, one_size: false)
         @settled = settled
         @before = before
         @number = number
+        @one_size = one_size
       end
+
+      # The same, as the answer that it came to be among others with pieces of other sizes.
+      def ranked(least:, **) = Answer.new(settled, before, number: number, one_size: !least)
 
       # The formula document, the Changes that made it, and the JSON Patch of them.
       def document = settled.builder.document
@@ -29,13 +34,21 @@ module ElmCup
       # What the change counts; none is less for sure.
       def size = settled.found.cost
 
-      def proved? = settled.found.proved?
+      def proved? = settled.found.proved? && !@one_size
+
+      # None that keeps the pieces as large as they are counts less.
+      def bound = settled.found.bound
+
+      def edge? = settled.edge
 
       # How many times as large the batch was made first, exact.
       def times = settled.problem.situation.times
 
       # One sentence that says why it is the least.
-      def why = Reason.call(changes, settled.found, number, times: times, edge: settled.edge, quick: settled.quick)
+      def why = Reason.call(changes, settled.found, number, times: times, edge: edge?, quick: settled.quick, one_size: @one_size)
+
+      # What is done, in words: "More oats".
+      def moves = Reason.said(changes, times)
 
       # Sums::Sums behind its figures.
       def sums = Sums.new(settled.problem, settled.problem.grams_at(settled.found.values), settled.found).to_a

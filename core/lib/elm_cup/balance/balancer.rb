@@ -20,9 +20,9 @@ module ElmCup
         @most = most
         @shares = shares
         @resize = resize
-        asked = WishCheck.new(@open).wishes(wishes || document["wishes"] || [])
-        @kept = kept(asked)
-        @wishes = asked + @kept
+        @asked = WishCheck.new(@open).wishes(wishes || document["wishes"] || [])
+        @kept = kept(@asked)
+        @wishes = @asked + @kept
         @met, @unmet = @wishes.partition { |wish| wish.met?(assessment) }
       end
 
@@ -51,16 +51,22 @@ module ElmCup
         @reader ||= SituationReader.new(@open, @wishes, Helpers.new(assessment, @wishes, @have, @library), most: @most, shares: @shares)
       end
 
-      private
-
-      def assessment = @open.assessment
-
       # All that is wished, and nothing more of an ingredient than may be.
       def granted?
         @unmet.empty? && @shares.all? do |id, share|
           @open.lines.sum { |line| (line.entry.id == id) ? line.grams.to_f.round(2) : 0 } <= share * assessment.grams.round(2)
         end
       end
+
+      # The Answer that counts least; nil for none.
+      def least = found(1, false).first
+
+      # Its wishes cannot be had together, for sure.
+      def impossible? = question.possible?(@wishes) == false
+
+      private
+
+      def assessment = @open.assessment
 
       # Wishes that nobody has to say: no part gets further from what it should be than it is, unless its texture is wished for.
       def kept(asked)
@@ -69,20 +75,36 @@ module ElmCup
         all.reject { |wish| named.include?(wish.part) }
       end
 
-      # Answers with the one that changes the size of a piece alone, where there is one, the least first.
+      # Answers with those that change the size of a piece, the least first.
       def among(answers, most, quick)
-        return answers unless resized
+        return answers if sizes_stay?
+        return resized ? [resized] : answers if quick
 
-        ranked = (answers + [resized]).sort_by.with_index { |answer, at| [answer.size, at] }.first(quick ? 1 : most)
-        first = answers.first
-        least = !quick && (first ? first.settled.found.bound >= resized.size : question.possible?(@wishes) == false)
-        ranked.map { |answer| answer.equal?(resized) ? resized.with(least: least && answer.equal?(ranked.first)) : answer }
+        limit = [answers.first, resized].compact.map(&:size).min || MOST_COST
+        others = OtherSizes.new(resizing, limit, @pace) { |document| again(document) }
+        all = [*answers, *resized, *others.answer].sort_by.with_index { |answer, at| [answer.size, at] }.first(most)
+        floor = [others.floor, answers.first&.bound || (impossible? ? Float::INFINITY : -Float::INFINITY)].min
+        all.each_with_index.map { |answer, at| answer.ranked(least: at.zero? && answer.size <= floor + Search::SURE, number: at) }
       end
+
+      # Where nothing else does: a piece half as large again.
+      MOST_COST = 0.5
+
+      # The same asked of another document, with pieces as large as they are there.
+      def again(document)
+        Balancer.new(document, wishes: @asked.map(&:text), have: @have, library: @library, pace: @pace, most: @most, shares: @shares,
+          resize: false)
+      end
+
+      # Nobody asks for anything that goes with the size of a piece, or it is to stay.
+      def sizes_stay? = !@resize || @wishes.any?(&:size_lock?) || !resizing.helps?
+
+      def resizing = @resizing ||= Resizing.new(@open.document, assessment, @wishes, @library)
 
       def resized
         return @resized if defined?(@resized)
 
-        @resized = (Resizing.new(@open.document, assessment, @wishes, @library).answer if @resize && @wishes.none?(&:size_lock?))
+        @resized = (resizing.answer unless sizes_stay?)
       end
 
       def found(most, quick)

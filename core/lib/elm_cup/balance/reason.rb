@@ -9,18 +9,31 @@ module ElmCup
       MOST_NAMES = 3
 
       # changes: PatchBuilder::Changes; found: Search::Found; number: 0 for the first answer; times: how many times as large the batch was
-      # made first; edge: textures at the edge of their class had to do; quick: nothing smaller was looked for.
-      def self.call(changes, found, number, times:, edge:, quick:)
+      # made first; edge: textures at the edge of their class had to do; quick: nothing smaller was looked for; one_size: it is the least
+      # for pieces as large as they are.
+      def self.call(changes, found, number, times:, edge:, quick:, one_size: false)
         return "#{said(changes, times)}: the first one found; there may be a smaller change." if quick && !found.proved?
 
-        least = "the smallest change in your measures"
-        least = "the smallest found; it could be at most #{(found.above * 100).ceil} % smaller" unless found.proved?
-        "#{said(changes, times)}: #{least}#{OTHERS[number]}.#{" It only just gets there." if edge}"
+        words = found.proved? ? least(number: number, edge: edge, one_size: one_size) : near(found.above, number, edge)
+        "#{said(changes, times)}: #{words}"
       end
+
+      # Words of an answer that is the least of its kind; proved: for sure.
+      def self.least(number:, edge:, proved: true, one_size: false)
+        size = " with pieces as they are" if one_size
+        "#{proved ? "the smallest change in your measures" : "the smallest found"}#{size}#{OTHERS[number]}.#{gets_there(edge)}"
+      end
+
+      def self.near(above, number, edge)
+        "the smallest found; it could be at most #{(above * 100).ceil} % smaller#{OTHERS[number]}.#{gets_there(edge)}"
+      end
+
+      def self.gets_there(edge) = (" It only just gets there." if edge)
 
       OTHERS = ["", " that is not the first one", " that is neither of the others"].freeze
       KINDS = {"more" => :more, "less" => :less, "add" => :added, "instead" => :instead, "leave out" => :gone}.freeze
 
+      # What the changes do, in a few words.
       def self.said(changes, times)
         factor = Quantity::FractionText.decimal(times.round(2))
         sized = "The batch × #{factor}, in measures that you have" if times != 1
@@ -46,7 +59,7 @@ module ElmCup
       def self.listed(names)
         (names.size > MOST_NAMES) ? "#{names.first(MOST_NAMES - 1).join(", ")} and #{names.size - MOST_NAMES + 1} others" : names.join(", ")
       end
-      private_class_method :said, :moved
+      private_class_method :near, :gets_there, :moved
     end
   end
 end

@@ -22,11 +22,22 @@ module ElmCup
 
       # A Resized; nil where no size of a piece grants every wish, or none is wished of a piece.
       def answer
-        return if ratios.empty? || !@shape.resizes? || !(ratios.all? { |ratio| ratio < 1 } || ratios.all? { |ratio| ratio > 1 })
+        return if !helps? || torn?
 
         # Rather a little further than strips.
         found = sizes.first(TRIES).lazy.filter_map { |shape| granted(shape) }
         found.find { |each| each.assessment.pieces.together.notes.empty? } || found.first
+      end
+
+      # Something is wished of a piece that it is not, and pieces may have another size.
+      def helps? = ratios.any? && @shape.resizes?
+
+      # Resizeds, whether they grant the wishes or not, that count less than `most`, the least first; none where no size would help.
+      def nearer(most)
+        return [] unless helps?
+
+        shapes = counted? ? counts_within(most) : grams_within(most)
+        shapes.filter_map { |shape| resized(shape) }.select { |each| each.size.between?(1e-9, most) }.sort_by(&:size)
       end
 
       private
@@ -38,6 +49,9 @@ module ElmCup
         @ratios ||= piece_grams ? unmet.filter_map { |wish| wish.value / wish.now(@assessment) if wish.now(@assessment)&.positive? } : []
       end
 
+      # The wishes pull both ways.
+      def torn? = ratios.any? { |ratio| ratio < 1 } && ratios.any? { |ratio| ratio > 1 }
+
       def unmet = @wishes.select { |wish| wish.is_a?(Wish::PieceFigure) && !wish.met?(@assessment) }
 
       # Shapes with pieces of the sizes to try, the nearest first.
@@ -47,7 +61,6 @@ module ElmCup
 
       def counted? = !@shape.fixed_count.nil? || @shape.with_grams(piece_grams).nil?
 
-      # nil where the wishes pull both ways.
       def smaller? = ratios.first < 1
 
       def ratio = smaller? ? ratios.min : ratios.max
@@ -65,18 +78,27 @@ module ElmCup
         (0...TRIES).map { |at| (first + (smaller? ? -at : at)) * step }.select { |each| RANGE.cover?(each / piece_grams) }
       end
 
-      def granted(shape)
+      def counts_within(most)
+        count = @assessment.pieces.together.count
+        ((count / (1 + most)).ceil..(count / [1 - most, 1 / RANGE.end].max).floor).map { |each| @shape.with_count([each, 1].max) }
+      end
+
+      def grams_within(most)
+        step = (piece_grams < SMALL_GRAMS) ? 0.5 : 1
+        ((piece_grams * (1 - most) / step).ceil..(piece_grams * (1 + most) / step).floor).map { |steps| steps * step }
+          .select { |each| RANGE.cover?(each / piece_grams) }.map { |each| @shape.with_grams(each) }
+      end
+
+      def granted(shape) = resized(shape)&.then { |each| each if @wishes.all? { |wish| wish.met?(each.assessment) } }
+
+      # The Resized of a Shape; nil where that makes no pieces.
+      def resized(shape)
         return if Piece::Shape.faults(shape.said, "").any?
 
         patch = shape.patch(@shape)
         document = Document::Patch.apply(@document, patch)
         after = Assessment.of(document, library: @library)
-        if after.pieces.piece_grams && @wishes.all? { |wish|
-          wish.met?(after)
-        }
-          Resized.new(document: document, patch: patch, assessment: after,
-            was: @assessment)
-        end
+        Resized.new(document: document, patch: patch, assessment: after, was: @assessment) if after.pieces.piece_grams
       end
     end
   end

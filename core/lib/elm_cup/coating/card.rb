@@ -68,7 +68,7 @@ module ElmCup
         return [] unless @need.used.melted? && !@work.home_made?
 
         THINNERS.product(THINNING).filter_map do |fat, school|
-          next if @need.used.dips? && fat["for_dips"] != "yes"
+          next if @need.dipped? && fat["for_dips"] != "yes"
 
           add = grams * school["grams"].to_f / school["to_grams"].to_f
           thinner = @work.chocolate.thinned(add * fat["fat_share"].to_f, of: grams)
@@ -105,7 +105,7 @@ module ElmCup
       end
 
       def sets
-        return unless @need.used.dips?
+        return unless @need.dipped?
         if @work.tempered?
           return "Keep the bowl at #{span([@work.kind["work_low_c"].to_i,
             @work.kind["work_high_c"].to_i])}; a few seconds of warmth when it thickens."

@@ -13,6 +13,8 @@ module ElmCup
 
       def words = "dipped"
 
+      def words_on(piece) = piece.open_top? ? "poured over the tops" : words
+
       def dips? = true
 
       def band_pct = 30
@@ -24,11 +26,17 @@ module ElmCup
         thicknesses(work).each_with_index.map do |mm, at|
           grams = around(piece, work.shell, mm) - before
           before += grams
-          CoatLayer.new(name: NAMES[at], mm: mm - (at.zero? ? 0.0 : thicknesses(work)[at - 1]), grams: grams * share)
+          CoatLayer.new(name: NAMES[at], mm: mm - (at.zero? ? 0.0 : thicknesses(work)[at - 1]), grams: grams * share_of(piece))
         end
       end
 
+      # Of the piece that goes in.
+      def share = 1.0
+
       private
+
+      # A top is covered all over.
+      def share_of(piece) = piece.open_top? ? 1.0 : share
 
       # Millimetres after each coat.
       def thicknesses(work)
@@ -40,9 +48,6 @@ module ElmCup
       def around(piece, shell, mm)
         piece.open_top? ? piece.body.top_mm2 * mm * shell.chocolate.density / 1e6 : shell.grams(piece.body, mm)
       end
-
-      # Of the piece that goes in.
-      def share = 1.0
     end
   end
 end

@@ -20,11 +20,14 @@ module ElmCup
       # What is said to a cook: no more than so many at once.
       CAUTIOUS = 8
 
-      # shell: Shell; body: of a bare piece; grams: melted.
-      def initialize(shell, body, grams, starts_c: STARTS_C, room_c: ROOM_C)
+      # shell: Shell; body: of a bare piece; grams: melted; share: of a piece that goes in; thick_mm: of its coat where the
+      # cook says it.
+      def initialize(shell, body, grams, share: 1.0, thick_mm: nil, starts_c: STARTS_C, room_c: ROOM_C)
         @shell = shell
         @body = body
         @grams = grams
+        @share = share
+        @thick_mm = thick_mm
         @starts_c = starts_c
         @room_c = room_c
       end
@@ -35,7 +38,7 @@ module ElmCup
         left = @grams
         (0..MOST).each do |dipped|
           shell = @shell.at(celsius)
-          after = left - shell.grams(@body, shell.first_mm)
+          after = left - shell.grams(@body, @thick_mm || shell.first_mm) * @share
           celsius -= drop(shell, celsius, left)
           return dipped if after < LEAST_GRAMS || celsius < STOPS_C
 
@@ -44,13 +47,10 @@ module ElmCup
         MOST
       end
 
-      # The number that is advised: what the sums allow, and no more than CAUTIOUS.
-      def advised = [pieces, CAUTIOUS].min.then { |count| [count, 1].max }
-
       private
 
       def drop(shell, celsius, grams)
-        (shell.heat * @body.surface_mm2 / 1e6 + TO_ROOM * (celsius - @room_c) * SECONDS) / (HEAT_CAPACITY * grams / 1000 + BOWL)
+        (shell.heat * @body.surface_mm2 * @share / 1e6 + TO_ROOM * (celsius - @room_c) * SECONDS) / (HEAT_CAPACITY * grams / 1000 + BOWL)
       end
     end
   end

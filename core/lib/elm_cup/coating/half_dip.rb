@@ -10,8 +10,6 @@ module ElmCup
 
       def band_pct = 40
 
-      private
-
       def share = 0.5
     end
   end

@@ -28,6 +28,9 @@ module ElmCup
       # Estimates of common practice may be off by so much.
       def band_pct = 40
 
+      # What is done to a CoatedPiece.
+      def words_on(_piece) = words
+
       def melted? = true
 
       def dips? = false

@@ -34,7 +34,7 @@ module ElmCup
 
       def kind = used.id
 
-      def words = used.words
+      def words = used.words_on(piece)
 
       def component = work.coat.component
 
@@ -81,10 +81,14 @@ module ElmCup
 
       # nil where a tempered bowl is kept warm all the time, and where nothing is dipped.
       def dip_set
-        return unless used.dips? && !work.tempered?
+        return unless dipped? && !work.tempered?
 
-        @dip_set ||= DipSet.new(work.shell, @coated.first.first.body, [have_grams || grams_with_spare, grams_with_spare].max).pieces
+        @dip_set ||= DipSet.new(work.shell, piece.body, [have_grams || grams_with_spare, grams_with_spare].max, share: used.share,
+          thick_mm: work.coat.thickness_mm).pieces
       end
+
+      # Pieces go into the bowl, one after another; the tops of what stands in a liner are poured.
+      def dipped? = used.dips? && !piece.open_top?
 
       # All of that as a value.
       def figures = Figures.new(**Figures::MEMBERS.to_h { |name| [name, public_send(name)] })
@@ -98,7 +102,10 @@ module ElmCup
 
       private
 
-      def fits? = work.coat.kind.fits?(@coated.first.first)
+      def fits? = work.coat.kind.fits?(piece)
+
+      # CoatedPiece of the first bowl.
+      def piece = @coated.first.first
 
       def layers_by_bowl = @layers_by_bowl ||= @coated.map { |piece, _| used.layers(piece, work) }
 

@@ -84,9 +84,16 @@ module ElmCup
       def gives_way = (@count || @piece_grams) ? "filling" : "pieces"
 
       def notes(layers, count, most)
+        return too_full(most) if @piece_grams
         return [] unless count&.positive? && layers.grams > count * most * OVERFULL
 
         ["#{count} cups hold #{(count * most).round} g; #{(layers.grams / most).ceil} would take all of it."]
+      end
+
+      def too_full(most)
+        return [] unless @piece_grams > most * OVERFULL
+
+        ["A cup holds #{Quantity::FractionText.decimal(Rational(most.round(1).to_s))} g of the filling, not #{said["piece_grams"]}: it is filled to the edge."]
       end
 
       # More than rounding.

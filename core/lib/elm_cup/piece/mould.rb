@@ -40,7 +40,7 @@ module ElmCup
         Yield.new(count: number, words: counted(number), piece_grams: each, piece_ml: each / layers.density, body: body,
           size: size(body), practice_mm: body.mm.first, diameter_mm: body.mm.first, layers: stacked(layers, each, inside_mm(body, inset)),
           over_grams: [layers.grams - number * each, 0.0].max, full_grams: count && count * most, gives_way: @count ? "filling" : "pieces",
-          notes: notes(layers, count, number, most))
+          notes: notes(layers, count, most))
       end
 
       def resizes? = false
@@ -83,8 +83,7 @@ module ElmCup
         @joined ? "#{body.mm.first.round} mm across, two halves joined" : "#{body.mm.first.round} mm across, #{body.mm.last.round} mm high"
       end
 
-      def notes(layers, count, number, most)
-        return ["One cavity takes more than there is: it would need #{most.round} g."] if number.zero?
+      def notes(layers, count, most)
         return [] unless count && layers.grams > count * most * Cup::OVERFULL
 
         ["#{count} take #{(count * most).round} g; #{(layers.grams / most).ceil} would take all of it."]

@@ -5,8 +5,8 @@ module ElmCup
     # What each tool of a kitchen would make of a dough, the best first.
     class Picker
       # tool: its id; name; words: what it would give; shape: the shape with it (Hash); chosen: it is the one there is; miss: how far it is
-      # from what is wanted, 0 for just so; own: the kitchen has it
-      Choice = Value.of(:tool, :name, :words, :shape, :chosen, :own, :miss) do
+      # from what is wanted, 0 for just so; own: the kitchen has it; fits: it does not run over its edge
+      Choice = Value.of(:tool, :name, :words, :shape, :chosen, :own, :miss, :fits) do
         self::DIGITS = {miss: 3}.freeze
       end
 
@@ -37,15 +37,15 @@ module ElmCup
         return unless yielded.count.positive?
 
         Choice.new(tool: tool.id, name: tool.name, words: words(tool, yielded), shape: shape.said, chosen: @shape.made_with?(tool),
-          own: own,
-          miss: @shape.miss(yielded, @now).abs)
+          own: own, miss: @shape.miss(yielded, @now).abs, fits: fits?(tool, yielded))
       end
 
       def words(tool, yielded)
         said = "#{@shape.measured(yielded)}, #{yielded.count} of #{yielded.piece_grams.round((yielded.piece_grams < 10) ? 1 : 0)} g"
-        deep = tool.depth_mm && yielded.body.mm.last > tool.depth_mm
-        deep ? "#{said}: higher than its edge" : said
+        fits?(tool, yielded) ? said : "#{said}: higher than its edge"
       end
+
+      def fits?(tool, yielded) = tool.depth_mm.nil? || yielded.body.mm.last <= tool.depth_mm
     end
   end
 end

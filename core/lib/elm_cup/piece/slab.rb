@@ -112,6 +112,13 @@ module ElmCup
       # By how deep it gets.
       def miss(yielded, _now) = Math.log(yielded.body.mm.last / (@depth || USUAL_DEPTH_MM))
 
+      # Several flavours pressed into the same tins are cut as one block is: pieces of so many grams are a number of them first.
+      def yields_of(all, whole:, inset: Inset::NONE)
+        return super if @piece_grams.nil? || all.one? || whole.empty?
+
+        with_grid(yield_of(whole).cut.grid).yields_of(all, whole: whole, inset: inset)
+      end
+
       def yield_of(layers, count: fixed_count, whole: layers, inset: nil)
         floor = tin.area_mm2 * @tins * share(count)
         depth, used = depth_and_share(layers.millilitres * 1000 / floor)
@@ -160,7 +167,7 @@ module ElmCup
           size: "#{body.mm.first(2).map { |side| side.round }.join(" × ")} mm, #{said_mm(depth)} mm deep", practice_mm: depth,
           layers: stacked(layers, each, depth), over_grams: layers.grams - grams, trim_grams: @trim.zero? ? nil : grams - cut,
           cut: Cut.of(grid, @trim), tin: tin_said(used), full_grams: @depth && layers.density * tin.area_mm2 * @tins * @depth / 1000,
-          by_weight: Weighing.of(cut, number), gives_way: @depth ? "tin_mm" : "depth_mm", notes: notes(grid, number, used))
+          by_weight: Weighing.of(cut, number), gives_way: @depth ? "tin_mm" : "depth_mm", notes: notes(grid, used))
       end
 
       # A flavour that no piece falls to.
@@ -171,8 +178,8 @@ module ElmCup
 
       def tin_said(used) = TinUsed.new(mm: tin.sides_mm, count: @tins, words: tin.words, filled_mm: (tin.sides_mm[0] * used if used < 1))
 
-      def notes(grid, number, used)
-        [("#{number} pieces do not come out even in #{@tins} tins: #{grid.count} are cut in each." if number != grid.count * @tins && !@piece_grams),
+      def notes(grid, used)
+        [("#{@count} pieces do not come out even in #{@tins} tins: #{grid.count} are cut in each." if @count && @count != grid.count * @tins),
           ("The dough fills #{(tin.sides_mm[0] * used).round} mm of the tin’s #{tin.sides_mm[0].round}." if used < 1),
           (odd(grid) if grid.aspect > LONGEST)].compact
       end

@@ -2,7 +2,7 @@
 
 module ElmCup
   module SecondLook
-    # Pieces too small for a hand to make, or one that would take more than there is.
+    # Pieces too small for a hand to make.
     module SmallPieces
       ID = "small-pieces"
       # Grams under which nobody rolls or cuts one. Common practice.
@@ -13,13 +13,20 @@ module ElmCup
         pieces = whole.assessment.pieces.together
         shape = whole.assessment.formula.shape
         grams = whole.assessment.formed_layers.grams
-        return [] unless pieces && shape.fixed_count && grams >= LEAST_GRAMS && grams / shape.fixed_count < LEAST_GRAMS
+        return [] unless pieces&.count&.positive? && grams >= LEAST_GRAMS && pieces.piece_grams < LEAST_GRAMS
 
-        most = grams.floor
-        [Finding.mended_by(rule: ID, component: whole.tables.first.name, remedy_text: "Make #{most} of 1 g",
-          message: "A piece would weigh #{pieces.piece_grams.round(2)} g; this makes #{most} of 1 g at the most.",
+        most = most(shape, grams.floor)
+        [Finding.mended_by(rule: ID, component: whole.tables.first.name, remedy_text: "Make #{most} of #{(grams / most).round(1)} g",
+          message: "A piece would weigh #{pieces.piece_grams.round(2)} g: too small to roll or to cut. There is enough for #{most}.",
           patch: shape.with_count(most).patch(shape))]
       end
+
+      # The largest number up to `count` that a knife can cut as well.
+      def self.most(shape, count)
+        count /= 2 until count < 2 || shape.class.sense_faults(shape.with_count(count).said, "").empty?
+        [count, 1].max
+      end
+      private_class_method :most
     end
   end
 end

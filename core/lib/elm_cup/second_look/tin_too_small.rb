@@ -1,0 +1,42 @@
+# frozen_string_literal: true
+
+module ElmCup
+  module SecondLook
+    # A slab higher than the edge of its tin.
+    module TinTooSmall
+      ID = "tin-too-small"
+      # How deep a tin is of which nobody says. Common practice: hardly one is deeper.
+      USUAL_MM = 65.0
+
+      # Findings about a Whole; empty where there is nothing to say.
+      def self.look(whole)
+        pieces = whole.assessment.pieces.together
+        return [] unless pieces&.tin && pieces.count.positive?
+
+        shape = whole.assessment.formula.shape
+        edge = edge(whole.assessment.formula)
+        deep = pieces.height_mm
+        return [] unless deep > edge
+
+        words, better = remedy(whole.assessment, shape, pieces, deep / edge)
+        [Finding.mended_by(rule: ID, component: whole.tables.first.name, remedy_text: words, patch: better.patch(shape),
+          message: "The slab would stand #{deep.round} mm high in a #{pieces.tin.words}, whose edge is #{edge.round} mm at the most.")]
+      end
+
+      # Millimetres.
+      def self.edge(formula)
+        formula.kitchen.equipment["tins"].find { |tool| formula.shape.made_with?(tool) && tool.depth_mm }&.depth_mm || USUAL_MM
+      end
+
+      # [words, the shape] that it fits in: the best tin that it does not overflow, or as many of this one as it takes.
+      def self.remedy(assessment, shape, pieces, times)
+        best = Piece::Picker.new(assessment.formula, assessment.formed_layers, pieces).choices.find(&:fits)
+        return ["Take the #{best.name}", Piece::Shape.from(best.shape)] if best
+
+        tins = [(pieces.tin.count * times).ceil, Piece::Slab::MOST_TINS].min
+        ["Take #{tins} such tins", shape.with_said(tins: tins)]
+      end
+      private_class_method :edge, :remedy
+    end
+  end
+end
