@@ -34,7 +34,8 @@ module ElmCup
       # What the change counts; none is less for sure.
       def size = settled.found.cost
 
-      def proved? = settled.found.proved? && !@one_size
+      # A first answer is so only where no other size of a piece does with less; the others are what `why` says.
+      def proved? = settled.found.proved? && (number.positive? || !@one_size)
 
       # None that keeps the pieces as large as they are counts less.
       def bound = settled.found.bound

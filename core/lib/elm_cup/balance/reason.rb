@@ -25,7 +25,7 @@ module ElmCup
       end
 
       def self.near(above, number, edge)
-        "the smallest found; it could be at most #{(above * 100).ceil} % smaller#{OTHERS[number]}.#{gets_there(edge)}"
+        "the smallest found#{OTHERS[number]}; it could be at most #{(above * 100).ceil} % smaller.#{gets_there(edge)}"
       end
 
       def self.gets_there(edge) = (" It only just gets there." if edge)

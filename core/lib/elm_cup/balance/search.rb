@@ -5,7 +5,7 @@ module ElmCup
     # Finds the least of a Program in little time: first among the options that the relaxed programme takes and the few that it
     # nearly takes, then, while there is time, among all of them.
     class Search
-      NEARLY = 12
+      NEARLY = 8
       # The cost is the least for sure when no bound lies this far below it.
       SURE = 1e-6
       # cost and values of what was found; bound: none costs less than that.

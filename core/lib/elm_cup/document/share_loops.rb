@@ -8,6 +8,8 @@ module ElmCup
         # The names of the first loop of shares in order, the first of them again at the end; nil where there is none.
         # from: the name of every component => names that it takes of.
         def first(from)
+          return if from.each_value.all?(&:empty?)
+
           clear = {}
           from.each_key.lazy.filter_map { |name| loop_through(name, from, [], clear) }.first
         end

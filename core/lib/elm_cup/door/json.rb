@@ -6,7 +6,7 @@ module ElmCup
     # Any value as JSON has it: values by their members, figures by their digits, what is nil left out.
     module Json
       NONE = {}.freeze
-      # A kind of value => its members with their keys, and the digits of their figures.
+      # A kind of value => [member, its key, digits of its figures] of each.
       KINDS = {}.compare_by_identity
 
       module_function
@@ -39,18 +39,23 @@ module ElmCup
 
       # A Value by its members; its DIGITS say what their figures carry, HIDDEN which are the core's own, ALSO what is told beside them.
       def members(value)
-        kind = value.class
-        names, digits = KINDS[kind] ||= [said_of(kind).map { |name| [name, name.name] }, constant_of(kind, :DIGITS, NONE)]
-        names.each_with_object({}) do |(name, key), said|
+        said = {}
+        (KINDS[value.class] ||= kept(value.class)).each do |name, key, digits|
           member = value.public_send(name)
-          said[key] = member.is_a?(String) ? member : of(member, digits[name]) unless member.nil?
+          said[key] = member.is_a?(String) ? member : of(member, digits) unless member.nil?
         end
+        said
+      end
+
+      def kept(kind)
+        digits = constant_of(kind, :DIGITS, NONE)
+        said_of(kind).map { |name| [name, name.name, digits[name]] }
       end
 
       def said_of(kind) = kind::MEMBERS - constant_of(kind, :HIDDEN, []) + constant_of(kind, :ALSO, [])
 
       def constant_of(kind, name, without) = kind.const_defined?(name) ? kind.const_get(name) : without
-      private_class_method :hash, :members, :said_of, :constant_of
+      private_class_method :hash, :members, :kept, :said_of, :constant_of
     end
   end
 end

@@ -41,6 +41,8 @@ module ElmCup
 
       # Allergens that it may hold beside those that it holds.
       def possible_allergens
+        return entry.possible - entry.allergens if told.empty? && senses.empty?
+
         (entry.possible + told + senses.flat_map { |sense| sense.allergens + sense.possible }).uniq - entry.allergens
       end
 

@@ -62,7 +62,7 @@ module ElmCup
       def tail
         joints = []
         @text.scan(PLACE) { joints << Regexp.last_match }
-        return if joints.size > MOST
+        return if joints.empty? || joints.size > MOST
 
         joints.lazy.filter_map { |joint| parted(joint.pre_match, joint[0].strip, joint.post_match) }.first
       end

@@ -18,8 +18,8 @@ module ElmCup
         deep = pieces.height_mm
         return [] unless deep > edge
 
-        words, better = remedy(whole.assessment, shape, pieces, deep / edge)
-        [Finding.mended_by(rule: ID, component: whole.tables.first.name, remedy_text: words, patch: better.patch(shape),
+        words, patch = remedy(whole, shape, pieces, deep / edge)
+        [Finding.mended_by(rule: ID, component: whole.tables.first.name, remedy_text: words, patch: patch,
           message: "The slab would stand #{deep.round} mm high in a #{pieces.tin.words}, whose edge is #{edge.round} mm at the most.")]
       end
 
@@ -28,14 +28,17 @@ module ElmCup
         formula.kitchen.equipment["tins"].find { |tool| formula.shape.made_with?(tool) && tool.depth_mm }&.depth_mm || USUAL_MM
       end
 
-      # [words, the shape] that it fits in: the best tin that it does not overflow, or as many of this one as it takes.
-      def self.remedy(assessment, shape, pieces, times)
-        best = Piece::Picker.new(assessment.formula, assessment.formed_layers, pieces).choices.find(&:fits)
-        return ["Take the #{best.name}", Piece::Shape.from(best.shape)] if best
+      # [words, patch] of the best tin that it does not overflow, or of as many of this one as it takes; more than there may be are left.
+      def self.remedy(whole, shape, pieces, times)
+        best = Piece::Picker.new(whole.assessment.formula, whole.assessment.formed_layers, pieces).choices.find(&:fits)
+        return ["Take the #{best.name}", Piece::Shape.from(best.shape).patch(shape)] if best
 
-        tins = [(pieces.tin.count * times).ceil, Piece::Slab::MOST_TINS].min
-        ["Take #{tins} such tins", shape.with_said(tins: tins)]
+        tins = (pieces.tin.count * times).ceil
+        return ["Leave it so", LineRemedy.mute(whole, ID)] if tins > Piece::Slab::MOST_TINS
+
+        ["Take #{tins} such tins", shape.with_said(tins: tins).patch(shape)]
       end
+
       private_class_method :edge, :remedy
     end
   end
