@@ -36,6 +36,41 @@ RSpec.describe "An import of shape and coat" do
     "Press into silicone moulds and freeze." => {"kind" => "mould", "cavity_ml" => 15},
     "Spread on a lined tray, freeze and break into pieces." => {"kind" => "bark", "thickness_mm" => 6},
     "Divide between 6 glasses and chill." => {"kind" => "glass", "pieces" => 6},
+    "Press into a 450 g loaf tin and cut into 8 slices." => {"kind" => "slab", "tin_mm" => [216, 114], "pieces" => 8},
+    "Spread into a 23cm round springform and cut into 12 wedges." => {"kind" => "slab", "tin_mm" => [230], "pieces" => 12},
+    "Press into a rectangular dish about 30 by 20 centimetres and cut into 24 bars." => {"kind" => "slab", "tin_mm" => [300, 200],
+                                                                                         "pieces" => 24},
+    "Line an 11 x 7 in brownie tin, press it in, chill, cut in 3 rows of 5." => {"kind" => "slab", "tin_mm" => [279, 178], "pieces" => 15},
+    "Press into a 20cm square tin and cut into 5 cm squares." => {"kind" => "slab", "tin_mm" => [200, 200], "side_mm" => 50},
+    "Press into a 20 x 30 cm tin. Cut into 3cm x 8cm bars." => {"kind" => "slab", "tin_mm" => [200, 300], "grid" => [7, 4]},
+    "Pat out on paper 1.5 cm thick, chill, cut into squares." => {"kind" => "slab", "depth_mm" => 15},
+    "Divide among 12 muffin cups and chill." => {"kind" => "cup", "diameter_mm" => 50, "pieces" => 12},
+    "Pour onto a lined tray, 5 mm thick, freeze and break into shards." => {"kind" => "bark", "thickness_mm" => 5},
+    "Roll into balls, then flatten into discs 1 cm thick." => {"kind" => "cookie", "thickness_mm" => 10},
+    "Take walnut-sized pieces, roll, and press flat with a fork." => {"kind" => "cookie", "scoop_ml" => 14.1},
+    "Shape into small eggs of about 20 g." => {"kind" => "egg", "piece_grams" => 20},
+    "Pipe into the cavities of a 10 ml bonbon mould." => {"kind" => "mould", "cavity_ml" => 10},
+    "Fill 6 ramekins (120 ml each)." => {"kind" => "glass", "pieces" => 6},
+    "Pour into glasses of 120 ml." => {"kind" => "glass", "ml" => 120},
+    "Roll 3/4 tbsp sized balls." => {"kind" => "ball", "scoop_ml" => 11.09},
+    "Roll into 2 tbsp-size balls." => {"kind" => "ball", "scoop_ml" => 29.58},
+    "Use 3 tbsp of the mixture per ball and roll into balls." => {"kind" => "ball", "scoop_ml" => 44.37},
+    "Scoop 1.5 tbsp and roll into balls." => {"kind" => "ball", "scoop_ml" => 22.19},
+    "Roll 20 tablespoon-size balls." => {"kind" => "ball", "pieces" => 20},
+    "With wet hands make balls as big as a golf ball." => {"kind" => "ball", "diameter_mm" => 42},
+    "Use an ice cream scoop to make mounds on a tray." => {"kind" => "ball", "scoop_ml" => 44.36},
+    "Press into mini muffin tins." => {"kind" => "cup", "diameter_mm" => 32},
+    "Pour into a lined baking tray to 1/2 inch thick, chill, snap into pieces." => {"kind" => "bark", "thickness_mm" => 13},
+    "Cut out rounds with a 5cm cutter." => {"kind" => "cookie", "diameter_mm" => 50},
+    "Roll into balls, about 1 tablespoon each." => {"kind" => "ball", "scoop_ml" => 14.79},
+    "Roll into balls (each about 1 oz)." => {"kind" => "ball", "piece_grams" => 28.4},
+    "Roll into one-inch balls." => {"kind" => "ball", "diameter_mm" => 25},
+    "Freeze in a 20cm tin, then cut into 3cm cubes." => {"kind" => "slab", "tin_mm" => [200, 200], "side_mm" => 30},
+    "Pack into an oiled 15cm square dish and chill; cut in 9." => {"kind" => "slab", "tin_mm" => [150, 150], "pieces" => 9},
+    "Drop heaped teaspoons onto baking paper and flatten slightly." => {"kind" => "cookie", "scoop_ml" => 6.66},
+    "Divide into 20g portions, roll." => {"kind" => "ball", "piece_grams" => 20},
+    "Layer in two jars." => {"kind" => "glass", "pieces" => 2},
+    "Beat in the eggs, then roll into balls." => {"kind" => "ball"},
     "Chill until firm." => nil
   }.each do |step, shape|
     it "takes “#{step}”" do
@@ -51,6 +86,9 @@ RSpec.describe "An import of shape and coat" do
     "Roll into balls and dip half of each in chocolate." => {"kind" => "half_dip", "component" => "coating"},
     "Roll into balls. Drizzle with the melted chocolate." => {"kind" => "drizzle", "component" => "coating"},
     "Press into a 20 cm tin, spread the melted chocolate over the top, cut into 16 squares." => {"kind" => "spread", "component" => "coating"},
+    "Line 10 cupcake cases with melted chocolate, chill, fill, top with more chocolate." => {"kind" => "cup", "component" => "coating"},
+    "Press into a 20 cm tin and cut into bars. Zigzag melted chocolate over them." => {"kind" => "drizzle", "component" => "coating"},
+    "Roll into balls. Enrobe in tempered chocolate." => {"kind" => "dip", "component" => "coating"},
     "Roll into balls and freeze." => nil
   }.each do |step, coat|
     it "takes “#{step}” for a coat" do
@@ -60,6 +98,18 @@ RSpec.describe "An import of shape and coat" do
 
   it "rolls in what the method says, where it stands among the toppings" do
     expect(read[rolled, "Roll into balls, then roll in the coconut."]["coat"]).to eq("kind" => "roll", "component" => "topping")
+  end
+
+  it "parts what pieces are only rolled in, and pours over a slab what the sentence names; what else is mixed in stays" do
+    text = "Coconut bites\n\n1 cup rolled oats\n1/2 cup peanut butter\n40 g desiccated coconut\n100 g dark chocolate\n"
+    parts = ->(method) {
+      ElmCup.import("#{text}\nMethod\n#{method}")["formula"]["components"].to_h { |part| [part["name"], part["lines"].size] }
+    }
+    expect(parts["Mix oats and peanut butter. Roll into balls. Roll each in desiccated coconut."]).to eq("dough" => 3, "topping" => 1)
+    expect(parts["Mix all the ingredients. Roll into balls. Roll each in desiccated coconut."]).to eq("dough" => 4)
+    expect(parts["Mix oats, peanut butter and half the coconut. Roll into balls and roll in the coconut."]).to eq("dough" => 4)
+    expect(parts["Press oats, coconut and peanut butter into a 20cm tin. Melt the chocolate and pour over the base. Cut into 16."])
+      .to eq("dough" => 3, "coating" => 1)
   end
 
   it "parts chocolate that is only melted to dip in, and says so; what is stirred in stays" do

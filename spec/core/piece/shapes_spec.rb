@@ -101,13 +101,25 @@ RSpec.describe ElmCup::Piece::Shape do
     expect(core.mm + 2 * ball.layers.last.mm).to be_within(0.01).of(ball.diameter_mm)
   end
 
+  it "cuts pieces nearest to squares of a side that is said, as far as the tin is filled" do
+    cut = ->(grams, **said) { shaped("slab", grams, **said).then { |made| [made.count, made.cut.grid, made.gives_way] } }
+    expect(cut[400.0, side_mm: 50]).to eq([16, [4, 4], "depth_mm"])
+    expect(cut[400.0, tin_mm: [200, 300], side_mm: 35, tins: 2]).to eq([108, [6, 9], "depth_mm"])
+    count, grid, gives = cut[520.0, side_mm: 40, depth_mm: 20]
+    expect([count, grid[1], gives]).to eq([grid[0] * 5, 5, "tin_mm"])
+    expect(grid[0]).to be_between(2, 3)
+    round = shaped("slab", 400.0, tin_mm: [200], side_mm: 40)
+    expect(round.count).to be_within(3).of(Math::PI * 100**2 / 40**2)
+  end
+
   it "presses flavours side by side into one tin, as deep as all of it would be" do
     flavours = [0.4, 0.6].map { |share| {"name" => "with #{share}", "share" => share, "lines" => [{"text" => "1 g salt"}]} }
     pieces = ->(said, **more) {
       document = coated({"kind" => "slab", **said}, coat: {"kind" => "none"}, **more)
       ElmCup::Assessment.of(document, library: ElmCup.shipped).pieces
     }
-    [{"piece_grams" => 25}, {"grid" => [5, 4]}, {"pieces" => 20}, {"piece_grams" => 25, "tins" => 2}].each do |said|
+    [{"piece_grams" => 25}, {"grid" => [5, 4]}, {"pieces" => 20}, {"piece_grams" => 25, "tins" => 2}, {"side_mm" => 50},
+      {"side_mm" => 40, "depth_mm" => 5}].each do |said|
       flavoured = pieces[said, splits: flavours]
       whole = pieces[said].together
       expect([said, flavoured.together.count, flavoured.together.notes]).to eq([said, whole.count, []])

@@ -16,6 +16,7 @@ export type Slab = {
   grid?: number[]
   pieces?: number
   piece_grams?: number
+  side_mm?: number
   depth_mm?: number
   trim_mm?: number
   fixed?: 'tin_mm' | 'depth_mm'

@@ -14,8 +14,10 @@ module ElmCup
       }.freeze
       HALF_DOZEN = /(?<half>\s*(?:1\/2|½))?(?<dozen>\s+(?:doz(?:en|\.)?|dz\.?))/i
       NUMBER = /(?<low>\d{1,4}(?:ish)?|#{WORDS.keys.join("|")})(?:\s*(?:-|–|—|to|or)\s*(?<high>\d{1,4}))?(?:#{HALF_DOZEN})?/i
+      # "2 tbsp-size balls" are as large as that; "20 tablespoon-size balls" are 20.
+      SPOON_SIZED = /(?<=(?<!\d)[1-4]\s|(?<!\d)[1-4]-)(?:tablespoon|tbsp|teaspoon|tsp)/i
       # Up to two words between the number and its piece: "18 small round balls", and no other number.
-      NAMED = /(?<![\d.,\/½x×])\b#{NUMBER}\s+(?:(?!\d|(?:cm|mm|inch(?:es)?|in|x|g|grams?|ml|oz)\s)[a-z-]+\s+){0,2}?#{NOUN}/i
+      NAMED = /(?<![\d.,\/½x×])\b#{NUMBER}\s+(?:(?!\d|(?:cm|mm|inch(?:es)?|in|x|g|grams?|ml|oz)\s|#{SPOON_SIZED})[a-z-]+\s+){0,2}?#{NOUN}/i
       KEYWORD = /\b(?:(?:makes|making|yields?|quantity)\b\s*:?|pieces\s*:)\s*/i
       PEOPLE = /\b(?:serves|servings?|portions?)\b\s*:?\s*#{ABOUT}\s*#{NUMBER}\b/i
       # What a bare number may be of instead of pieces.
@@ -35,6 +37,8 @@ module ElmCup
       WEIGHED = /(?<![\d.,])#{NUMBER}\s*@\s*\d+(?:[.,]\d+)?\s*g\b/i
       # "cut 5 x 4"
       GRID = /\b(?:cut|slice)\b[^.;\d]{0,20}(?<columns>\d{1,2})\s*[x×]\s*(?<rows>\d{1,2})\b(?!\s*(?:cm|mm|in\b|inch|"))/i
+      # "cut in 3 rows of 5"
+      ROWS = /\b(?<columns>\d{1,2}|two|three|four|five|six|eight)\s+(?:even\s+|equal\s+)?(?:rows|strips)\s+of\s+(?<rows>\d{1,2})\b/i
       # "12 bites" between others: no amount of an ingredient.
       FIELD = /\A#{ABOUT}\s*#{NUMBER}\s+(?:[a-z-]+\s+){0,2}?(?:pieces?|bites?|balls?|truffles?|cookies|bonbons?|clusters?|fingers?|squares?|slices?)\z/i
       FOR = /\A\W*(?:recipe\s+)?for\s+(?:[^.;\n]{1,20},\s*)?#{ABOUT}\s*#{NAMED}(?=\s*(?:[,.;:)]|\z|you\b))/i
@@ -72,7 +76,7 @@ module ElmCup
         # The same of a step: "roll into 24 balls", "makes 24".
         def of_step(text)
           count(INTO.match(text), least: 2) || after_word(/\b(?:makes|yields?)\b\s*:?\s*/i, text) || after_word(GET, text) ||
-            grid(GRID.match(text)) ||
+            grid(GRID.match(text)) || grid(ROWS.match(text)) ||
             [INTO_TIMES, BEHIND, SHAPED, ALONE, SAID_ABOUT, WEIGHED, DOZENS].lazy
               .filter_map { |pattern| count(pattern.match(text), least: 2) }.first ||
             [INTO_BARE, SHAPED_BARE].lazy.filter_map { |pattern| count(pattern.match(text), least: LEAST_BARE) }.first
@@ -94,7 +98,7 @@ module ElmCup
 
         def each_of(found) = found && count(found)&.then { |people, _| [people * found[:each].to_i, found[0].strip] }
 
-        def grid(found) = found && [found[:columns].to_i * found[:rows].to_i, found[0]]
+        def grid(found) = found && [(WORDS[found[:columns].downcase] || found[:columns].to_i) * found[:rows].to_i, found[0]]
 
         def after_word(pattern, text) = pattern.match(text)&.then { |keyword| after(keyword) }
 

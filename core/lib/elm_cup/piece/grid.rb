@@ -24,6 +24,14 @@ module ElmCup
           .min_by { |grid| Math.log(grid.piece_mm2 / area_mm2).abs + self::ASPECT_COST * Math.log(grid.aspect) }
       end
 
+      # The Grid of `tin` in pieces nearest to squares of `side_mm`.
+      def self.of_side(tin, side_mm)
+        return of_area(tin, [side_mm**2, tin.area_mm2].min) if tin.round?
+
+        across, along = tin.sides_mm.map { |side| [(side.to_f / side_mm).round, 1].max }
+        new(tin: tin, across: across, along: along)
+      end
+
       # Pieces that it gives.
       def count = across * along
 

@@ -10,7 +10,7 @@ module ElmCup
       TIN_MM = [200, 200].freeze
       # The side of a piece where nothing is said of it.
       USUAL_SIDE_MM = 40.0
-      WAYS = [Way::PIECES, Way::PIECE_GRAMS,
+      WAYS = [Way::PIECES, Way::PIECE_GRAMS, Way.new(key: "side_mm", word: "mm a side", usual: 40, unit: "mm", figure: "length_mm"),
         Way.new(key: "tins", word: "tins", usual: 1, beside: true),
         Way.new(key: "depth_mm", word: "mm deep", usual: 20, unit: "mm", figure: "height_mm", beside: true),
         Way.new(key: "trim_mm", word: "mm trimmed off", usual: 0, unit: "mm", beside: true)].freeze
@@ -27,7 +27,7 @@ module ElmCup
       def self.called = %w[piece pieces]
 
       # What is cut, and how it stands in the tin, are said one way: the other goes.
-      SIZES = %w[grid pieces piece_grams].freeze
+      SIZES = %w[grid pieces piece_grams side_mm].freeze
 
       # Faults of a Hash that its schema takes.
       def self.sense_faults(said, pointer)
@@ -65,13 +65,17 @@ module ElmCup
       # The Grid that is said, by itself or by a number; the usual one where nothing is; nil where grams say it.
       def said_grid
         return if @piece_grams
+        return Grid.of_side(inner, @side) if @side
         return Grid.new(tin: inner, across: @grid[0], along: @grid[1]) if @grid
 
         @count ? Grid.of_count(inner, [(@count.to_f / @tins).ceil, 1].max) : Grid.of_area(inner, USUAL_SIDE_MM**2)
       end
 
       # A number that does not come out even in so many tins is what it is said to be: the last tin has a few over.
-      def fixed_count = @piece_grams ? nil : @count || said_grid.count * @tins
+      def fixed_count = (@piece_grams || (@side && @depth)) ? nil : @count || said_grid.count * @tins
+
+      # Of a piece whose side and depth are both said.
+      def piece_ml = (said_grid.piece_mm2 * @depth / 1000 if @side && @depth)
 
       def sized(key, value) = self.class.new(said.except(*SIZES).merge(key => value))
 
@@ -112,11 +116,14 @@ module ElmCup
       # By how deep it gets.
       def miss(yielded, _now) = Math.log(yielded.body.mm.last / (@depth || USUAL_DEPTH_MM))
 
-      # Several flavours pressed into the same tins are cut as one block is: pieces of so many grams are a number of them first.
+      # Several flavours pressed into the same tins are cut as one block is: what is said of that is said once, and pieces of so large a
+      # size are a number of them first.
       def yields_of(all, whole:, inset: Inset::NONE)
-        return super if @piece_grams.nil? || all.one? || whole.empty?
+        return super if all.one? || whole.empty?
 
-        with_grid(yield_of(whole).cut.grid).yields_of(all, whole: whole, inset: inset)
+        block = yield_of(whole)
+        made = fixed_count ? super : with_grid(block.cut.grid).yields_of(all, whole: whole, inset: inset)
+        made.each_with_index.map { |each, at| each.with(notes: at.zero? ? block.notes : []) }
       end
 
       def yield_of(layers, count: fixed_count, whole: layers, inset: nil)
@@ -136,7 +143,7 @@ module ElmCup
         @tin = Tin.new(sides_mm: said["tin_mm"] || TIN_MM)
         @tins = said["tins"] || 1
         @grid, @count = said.values_at("grid", "pieces")
-        @piece_grams, @depth = %w[piece_grams depth_mm].map { |key| float(said, key) }
+        @piece_grams, @depth, @side = %w[piece_grams depth_mm side_mm].map { |key| float(said, key) }
         @trim = float(said, "trim_mm") || 0.0
       end
 
@@ -153,6 +160,7 @@ module ElmCup
       # What is cut in each tin: the trimmed tin as far as it is filled.
       def grid_of(used, grams, depth)
         filled = (used < 1) ? inner.with(sides_mm: [[tin.sides_mm[0] * used - 2 * @trim, 1.0].max, inner.sides_mm[1]]) : inner
+        return Grid.of_side(filled, @side) if @side
         return said_grid.with(tin: filled) unless @piece_grams
 
         Grid.of_area(filled, [@piece_grams / grams * tin.area_mm2 * used, filled.area_mm2].min)
