@@ -122,6 +122,7 @@ describe('the piece', () => {
     diameter_mm: 30.8,
     size: '31 mm across',
     over_grams: 16,
+    over_words: '16 g over',
     form: 'ball',
     piece_mm: [30.8, 30.8, 30.8],
     layers: [{ component: 'dough', mm: 30.8, grams: 18 }],

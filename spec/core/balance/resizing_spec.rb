@@ -47,6 +47,10 @@ RSpec.describe ElmCup::Balance::Resizing do
       .to match([true, /\APieces of 1\d g instead of 18 g; [a-z].*: the smallest change in your measures\./])
     expect(ElmCup::Document::Patch.apply(bites, answer["patch"])).to eq(answer["formula"].except("wishes"))
     wishes.each { |wish| expect([wish, holds?(answer["formula"], wish)]).to eq([wish, true]) }
+    answer["sums"].each do |sum|
+      expect(Arithmetic.reckon(sum["formula"], sum["inputs"])).to be_within(sum["value"].abs * 1e-4).of(sum["value"])
+    end
+    expect(answer["sums"].find { |sum| sum["figure"] == "size" }["value"]).to be_within(1e-4).of(answer["size"])
     sizes = (14..22).filter_map do |grams|
       least = balance(bites.merge("shape" => {"kind" => "ball", "piece_grams" => grams}), *wishes, "lock:size")["answers"].first
       least["size"] + (grams / 18.0 - 1).abs if least

@@ -101,6 +101,13 @@ RSpec.describe ElmCup::Piece::Shape do
     expect(core.mm + 2 * ball.layers.last.mm).to be_within(0.01).of(ball.diameter_mm)
   end
 
+  it "says what is over, and where that is nearly one more" do
+    over = ->(grams, **said) { shaped("ball", grams, **said).over_words }
+    expect([over[360.0, piece_grams: 18], over[366.2, piece_grams: 18], over[372.0, piece_grams: 18], over[377.5, piece_grams: 18]])
+      .to eq([nil, "6.2 g over", "12 g over", "18 g over, nearly one more"])
+    expect(over[377.5, pieces: 20]).to be_nil
+  end
+
   it "cuts pieces nearest to squares of a side that is said, as far as the tin is filled" do
     cut = ->(grams, **said) { shaped("slab", grams, **said).then { |made| [made.count, made.cut.grid, made.gives_way] } }
     expect(cut[400.0, side_mm: 50]).to eq([16, [4, 4], "depth_mm"])

@@ -1073,6 +1073,8 @@ export interface components {
             /** @description “31 mm across” */
             size: string;
             over_grams: number;
+            /** @description The same in words, where there is any */
+            over_words?: string;
             trim_grams?: number;
             /** @description What would fill it exactly */
             full_grams?: number;

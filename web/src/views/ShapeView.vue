@@ -77,8 +77,8 @@ useShortcuts(() => [
             >, <span class="figure">{{ figure(pieces.finished_piece_grams, 1) }} g</span> with all that is on
             it</template
           >. {{ pieces.size[0]?.toUpperCase() }}{{ pieces.size.slice(1)
-          }}<template v-if="pieces.over_grams >= 0.5"
-            >; <span class="figure">{{ figure(pieces.over_grams) }} g over</span></template
+          }}<template v-if="pieces.over_words"
+            >; <span class="figure">{{ pieces.over_words }}</span></template
           ><template v-if="pieces.trim_grams">; {{ figure(pieces.trim_grams) }} g trimmed off</template>.
           <button type="button" class="link-button" @click="whyShown = true">Why</button>
         </p>

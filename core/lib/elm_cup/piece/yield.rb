@@ -21,7 +21,10 @@ module ElmCup
       # For the core alone.
       self::HIDDEN = %i[body practice_mm].freeze
       # Members that are reckoned from others.
-      self::ALSO = %i[piece_mm length_mm height_mm form].freeze
+      self::ALSO = %i[piece_mm length_mm height_mm form over_words].freeze
+      # Grams that nobody calls over, and the share of a piece that is nearly one more.
+      self::OVER = 0.5
+      self::NEARLY = 0.9
 
       # Millimetres of one piece: [length, width, height].
       def piece_mm = body.mm
@@ -29,6 +32,14 @@ module ElmCup
       def length_mm = body.mm.first
 
       def height_mm = body.mm.last
+
+      # "12 g over"; nil where nothing is. What is nearly a piece is said.
+      def over_words
+        return if over_grams < self.class::OVER
+
+        more = ", nearly one more" if gives_way == "pieces" && over_grams >= self.class::NEARLY * piece_grams
+        "#{over_grams.round((over_grams < 10) ? 1 : 0)} g over#{more}"
+      end
 
       # What a section of it is drawn as: "ball", "bar", "disc" or "dome".
       def form = body.form

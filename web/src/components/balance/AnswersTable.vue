@@ -32,7 +32,7 @@ function open(answer: BalanceAnswer, row: { key?: string; part?: string }) {
 type Listed = BalanceAnswer['changes'][number] & { part: string }
 /** What moves, and apart from it what only goes with the size of the batch; the part is named where there are several. */
 const listed = (answer: BalanceAnswer) => {
-  const several = answer.changes.some((change) => change.component !== answer.changes[0]!.component)
+  const several = new Set(answer.changes.map((change) => change.component).filter(Boolean)).size > 1
   const all: Listed[] = answer.changes.map((change) => ({ ...change, part: several ? (change.component ?? '') : '' }))
   return { moved: all.filter((change) => !change.only_size), sized: all.filter((change) => change.only_size) }
 }

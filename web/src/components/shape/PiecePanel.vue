@@ -89,9 +89,7 @@ function set(next: Way, value: number) {
       <p class="makes" data-pieces>
         <strong class="figure">{{ assessment.pieces.words }}</strong> of
         {{ figure(assessment.pieces.piece_grams, 1) }} g, {{ assessment.pieces.size
-        }}<template v-if="assessment.pieces.over_grams >= 0.5"
-          >; {{ figure(assessment.pieces.over_grams) }} g over</template
-        >
+        }}<template v-if="assessment.pieces.over_words">; {{ assessment.pieces.over_words }}</template>
       </p>
       <SectionDrawing :pieces="assessment.pieces" :coat="assessment.coat" small />
       <p v-if="assessment.coat" class="quiet" data-coat>
