@@ -90,7 +90,7 @@ RSpec.describe "Shape", system: true do
     put "piece_grams", "0"
     expect(figure("piece_grams").value).to eq("18")
     put "pieces", "9000"
-    expect(page).to have_content("this makes 280 of 1 g at the most")
+    expect(page).to have_content("There is enough for 280.Make 280 of 1 g")
     empty = ElmCupServer::Formula.start(ElmCup.empty_formula).id
     visit "/formulas/#{empty}/shape"
     expect(page).to have_content("There is nothing in the bowl that could be shaped").and have_content("Nothing to coat with yet")

@@ -1,5 +1,9 @@
 /** A figure with as many digits as a cook can use. */
 export function figure(value: number, digits = value < 10 ? 1 : 0): string {
+  // What would come out as nothing, and is something.
+  if (digits > 0 && value !== 0 && Math.abs(value) < 0.5 * 10 ** -digits) {
+    return value.toLocaleString('en-GB', { maximumSignificantDigits: 1 })
+  }
   return value.toLocaleString('en-GB', { minimumFractionDigits: 0, maximumFractionDigits: digits })
 }
 /** A number as a cook types it, "2,5" or "2.5"; nothing for an empty field, NaN for what is not a number. */
