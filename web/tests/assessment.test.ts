@@ -89,6 +89,7 @@ describe('asking for the assessment', () => {
 describe('figures', () => {
   it('carry what a cook can use', () => {
     expect([figure(3.14159), figure(314.159), figure(0.05, 2)]).toEqual(['3.1', '314', '0.05'])
+    expect([figure(0.03), figure(0.04, 2), figure(0, 1), figure(0.3, 0)]).toEqual(['0.03', '0.04', '0', '0'])
     expect([percent(0.614), count(1, 'ball'), count(24, 'ball'), words('tree_nut')]).toEqual([
       '61 %',
       '1 ball',
