@@ -16,7 +16,8 @@ module ElmCup
         return [] unless pieces&.count&.positive? && grams >= LEAST_GRAMS && pieces.piece_grams < LEAST_GRAMS
 
         most = most(shape, grams.floor)
-        [Finding.mended_by(rule: ID, component: whole.tables.first.name, remedy_text: "Make #{most} of #{LineRemedy.grams_text(grams / most)}",
+        words = "Make #{most} of #{LineRemedy.grams_text(grams / most)}"
+        [Finding.mended_by(rule: ID, component: whole.tables.first.name, remedy_text: words,
           message: "A piece would weigh #{pieces.piece_grams.round(2)} g: too small to roll or to cut. There is enough for #{most}.",
           patch: shape.with_count(most).patch(shape))]
       end
