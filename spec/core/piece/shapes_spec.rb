@@ -155,6 +155,20 @@ RSpec.describe ElmCup::Piece::Shape do
     expect([full.over_grams.positive?, full.notes.first]).to match([true, /\A12 cups hold \d+ g; \d+ would take all of it\.\z/])
   end
 
+  it "says that a case more would be filled only where there is something to fill it with" do
+    {"cup" => {}, "mould" => {cavity_ml: 12}}.each do |kind, said|
+      most = shaped(kind, 412.0, pieces: 1, **said).piece_grams
+      notes = [0.2, 0.3].map { |more| shaped(kind, most * (12 + more), pieces: 12, **said).notes }
+      expect(notes).to match([[], [/\b12\b.*; 13 would take all of it\.\z/]])
+    end
+  end
+
+  it "says the side of what is square" do
+    side = ->(**said) { shaped("slab", 400.0, tin_mm: [200, 200], **said).side_mm }
+    expect([side[side_mm: 40], side[grid: [5, 4]], side[grid: [8, 7]], side[tin_mm: [200], pieces: 8]])
+      .to match([40, nil, be_within(0.01).of(26.79), nil])
+  end
+
   it "makes a batch twice as large twice as many pieces, or twice as many tins" do
     twice = ->(kind, **said) { shape(kind, **said).scaled(2r).said }
     expect(twice["ball", pieces: 12]).to eq("kind" => "ball", "pieces" => 24)

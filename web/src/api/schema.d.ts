@@ -1063,6 +1063,8 @@ export interface components {
             /** @description Length, width, height of one */
             piece_mm: number[];
             length_mm?: number;
+            /** @description Of what is square */
+            side_mm?: number;
             height_mm?: number;
             /**
              * @description What a section of it is drawn as
@@ -1333,7 +1335,7 @@ export interface components {
                  * @description The figure of the pieces that says the same
                  * @enum {string}
                  */
-                figure?: "count" | "piece_grams" | "piece_ml" | "diameter_mm" | "length_mm" | "height_mm";
+                figure?: "count" | "piece_grams" | "piece_ml" | "diameter_mm" | "length_mm" | "side_mm" | "height_mm";
                 choices: {
                     value: number;
                     words: string;

@@ -85,7 +85,7 @@ module ElmCup
 
       def notes(layers, count, most)
         return too_full(most) if @piece_grams
-        return [] unless count&.positive? && layers.grams > count * most * OVERFULL
+        return [] unless count&.positive? && layers.grams - count * most > most * SOME_OVER
 
         ["#{count} cups hold #{(count * most).round} g; #{(layers.grams / most).ceil} would take all of it."]
       end
@@ -98,6 +98,8 @@ module ElmCup
 
       # More than rounding.
       OVERFULL = 1.005
+      # The share of a filling that is worth one more.
+      SOME_OVER = 0.25
     end
   end
 end

@@ -7,7 +7,8 @@ module ElmCup
     Grid = Value.of(:tin, :across, :along) do
       # How much a piece may be longer than wide before another cut is looked for, in what it costs beside missing the size.
       self::ASPECT_COST = 0.15
-      self::MOST_ACROSS = 40
+      # So many times as long as wide, a piece is still called square.
+      self::SQUARE = 1.15
 
       # The Grid of `tin` in `count` pieces that come nearest to squares.
       def self.of_count(tin, count)
@@ -48,6 +49,9 @@ module ElmCup
         inner, outer = rings_mm.last(2)
         [outer - inner, (across == 1) ? 2 * outer : Math::PI * (inner + outer) / across]
       end
+
+      # The side of a piece that is a square to the eye; nil where none is.
+      def square_mm = (sides_mm.sum / 2 unless tin.round? || aspect > self.class::SQUARE)
 
       # Radii of the rings from the middle, the first 0: rings of equal area, R sqrt(k / n).
       def rings_mm = (0..along).map { |ring| tin.sides_mm.first / 2.0 * Math.sqrt(ring.to_f / along) }

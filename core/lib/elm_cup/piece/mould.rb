@@ -84,7 +84,7 @@ module ElmCup
       end
 
       def notes(layers, count, most)
-        return [] unless count && layers.grams > count * most * Cup::OVERFULL
+        return [] unless count && layers.grams - count * most > most * Cup::SOME_OVER
 
         ["#{count} take #{(count * most).round} g; #{(layers.grams / most).ceil} would take all of it."]
       end

@@ -10,7 +10,7 @@ module ElmCup
       TIN_MM = [200, 200].freeze
       # The side of a piece where nothing is said of it.
       USUAL_SIDE_MM = 40.0
-      WAYS = [Way::PIECES, Way::PIECE_GRAMS, Way.new(key: "side_mm", word: "mm a side", usual: 40, unit: "mm", figure: "length_mm"),
+      WAYS = [Way::PIECES, Way::PIECE_GRAMS, Way.new(key: "side_mm", word: "mm a side", usual: 40, unit: "mm", figure: "side_mm"),
         Way.new(key: "tins", word: "tins", usual: 1, beside: true),
         Way.new(key: "depth_mm", word: "mm deep", usual: 20, unit: "mm", figure: "height_mm", beside: true),
         Way.new(key: "trim_mm", word: "mm trimmed off", usual: 0, unit: "mm", beside: true)].freeze
@@ -173,9 +173,10 @@ module ElmCup
         body = grid.body(depth)
         Yield.new(count: number, words: counted(number), piece_grams: each, piece_ml: each / layers.density, body: body,
           size: "#{body.mm.first(2).map { |side| side.round }.join(" × ")} mm, #{said_mm(depth)} mm deep", practice_mm: depth,
-          layers: stacked(layers, each, depth), over_grams: layers.grams - grams, trim_grams: @trim.zero? ? nil : grams - cut,
-          cut: Cut.of(grid, @trim), tin: tin_said(used), full_grams: @depth && layers.density * tin.area_mm2 * @tins * @depth / 1000,
-          by_weight: Weighing.of(cut, number), gives_way: @depth ? "tin_mm" : "depth_mm", notes: notes(grid, used))
+          side_mm: grid.square_mm, layers: stacked(layers, each, depth), over_grams: layers.grams - grams,
+          trim_grams: @trim.zero? ? nil : grams - cut, cut: Cut.of(grid, @trim), tin: tin_said(used),
+          full_grams: @depth && layers.density * tin.area_mm2 * @tins * @depth / 1000, by_weight: Weighing.of(cut, number),
+          gives_way: @depth ? "tin_mm" : "depth_mm", notes: notes(grid, used))
       end
 
       # A flavour that no piece falls to.

@@ -5,7 +5,7 @@ module ElmCup
     # What a shape makes of what there is.
     #   count        whole pieces                  words   the same in words
     #   piece_grams, piece_ml  of one, without a coat      piece_mm  [length, width, height] of one
-    #   diameter_mm  of what is round, nil where nothing is            size  in words
+    #   diameter_mm  of what is round, side_mm of what is square, nil where nothing is            size  in words
     #   over_grams   what is left of the dough; trim_grams  what is cut off and no piece
     #   layers       LayerSizes of one piece, from the foot up or from the core outwards
     #   body         Box, Prism, Spheroid or Dome: what a coat goes around      practice_mm  what rows of practice go by
@@ -15,9 +15,10 @@ module ElmCup
     #   sheet_cm2    of what is poured out flat, nil where nothing is
     #   notes        words on what could not be as it was said
     Yield = Value.of(:count, :words, :piece_grams, :piece_ml, :size, :over_grams, :body, :practice_mm, layers: [].freeze, diameter_mm: nil,
-      trim_grams: nil, cut: nil, tin: nil, full_grams: nil, sheet_cm2: nil, by_weight: nil, gives_way: nil, notes: [].freeze) do
+      side_mm: nil, trim_grams: nil, cut: nil, tin: nil, full_grams: nil, sheet_cm2: nil, by_weight: nil, gives_way: nil,
+      notes: [].freeze) do
       self::DIGITS = {piece_grams: 2, piece_ml: 2, diameter_mm: 1, over_grams: 1, trim_grams: 1, full_grams: 1, sheet_cm2: 1, piece_mm: 1,
-                      length_mm: 1, height_mm: 1}.freeze
+                      length_mm: 1, height_mm: 1, side_mm: 1}.freeze
       # For the core alone.
       self::HIDDEN = %i[body practice_mm].freeze
       # Members that are reckoned from others.
