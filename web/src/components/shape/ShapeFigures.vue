@@ -104,7 +104,7 @@ const keepsSlice = computed(() => said.value.fixed === 'slice_mm')
         >
           follows
         </button>
-        <span v-else class="state">{{ kept === undefined ? 'usual' : 'stays' }}</span>
+        <span v-else-if="value !== undefined" class="state">{{ kept === undefined ? 'usual' : 'stays' }}</span>
         <button
           v-if="kept !== undefined && way.beside"
           type="button"
