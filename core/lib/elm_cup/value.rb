@@ -9,7 +9,8 @@ module ElmCup
   # A missing required member, or an unknown one, raises ArgumentError; two values are equal when their members are.
   module Value
     # Returns a new frozen-instance class with the `required` members and the `optional` ones (name => default).
-    def self.of(*required, **optional, &body)
+    # derived: the body has a method `derive`, which is called once before an instance is frozen, to keep what follows from its members.
+    def self.of(*required, derived: false, **optional, &body)
       members = required + optional.keys
       parameters = required.map { |name| "#{name}:" } + optional.keys.map { |name| "#{name}: self::DEFAULTS[:#{name}]" }
       Class.new do
@@ -30,6 +31,7 @@ module ElmCup
 
           protected def fill(#{members.join(", ")})
             #{members.map { |name| "@#{name} = #{name}" }.join("\n")}
+            #{"derive" if derived}
             freeze
           end
         RUBY

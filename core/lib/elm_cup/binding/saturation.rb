@@ -27,6 +27,7 @@ module ElmCup
         @pulp = pulp
         @fat = fat
         @demand = demand
+        weigh
         freeze
       end
 
@@ -52,24 +53,22 @@ module ElmCup
       def short_of_sugar? = free > WITHOUT_SUGAR * free + A_GRAM_OF_SUGAR * sugar
 
       # What one more mL of free watery binder, and one more gram of loose sugar, come to count.
-      def free_weight = short_of_sugar? ? WITHOUT_SUGAR : 1.0
-
-      def sugar_weight = short_of_sugar? ? A_GRAM_OF_SUGAR : 0.0
+      attr_reader :free_weight, :sugar_weight
 
       # Water as it counts.
-      def water = free_weight * free + sugar_weight * sugar + held
+      attr_reader :water
 
       # A': water and syrup as they count.
-      def watery = water + syrup
+      attr_reader :watery
 
       # V: everything that counts, before masking.
-      def volume = watery + pulp + fat
+      attr_reader :volume
 
       # What oil takes away from pulp.
-      def masked = LAMBDA * [pulp, fat].min
+      attr_reader :masked
 
       # s: what is offered and counts.
-      def supply = volume - masked
+      attr_reader :supply
 
       # S, nil when there is nothing dry.
       def value = demand.positive? ? supply / demand : nil
@@ -116,6 +115,18 @@ module ElmCup
 
       # Share of the binder that is liquid fat.
       def grease = volume.positive? ? fat / volume : 0.0
+
+      private
+
+      # What all else goes by, and is asked for most.
+      def weigh
+        @free_weight, @sugar_weight = short_of_sugar? ? [WITHOUT_SUGAR, A_GRAM_OF_SUGAR] : [1.0, 0.0]
+        @water = free_weight * free + sugar_weight * sugar + held
+        @watery = water + syrup
+        @volume = watery + pulp + fat
+        @masked = LAMBDA * [pulp, fat].min
+        @supply = volume - masked
+      end
     end
   end
 end

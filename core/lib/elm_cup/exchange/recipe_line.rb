@@ -43,13 +43,16 @@ module ElmCup
 
         heading = text.match?(self::HEADING)
         text = text.sub(/\A=+([^=]+)=+\z/, '\1').sub(self::PARTED, '\1 \2 \3')
-        text = text.sub(self::GRAMS_AGAIN, "").sub(self::ITALIC, '\1').gsub(/(?<!\\)(?:\*\*|__|`)/, "").gsub(/\s*\.{3,}\s*/, ", ")
+        text = text.sub(self::GRAMS_AGAIN, "").sub(self::ITALIC, '\1') if text.include?("*")
+        text = text.gsub(/(?<!\\)(?:\*\*|__|`)/, "") if text.match?(/[*_`]/)
+        text = text.gsub(/\s*\.{3,}\s*/, ", ") if text.include?("...")
         bullet = text.match?(/\A\s*(?:[-*•·–▢☐□]|\[\s?\])\s*\S/)
         text = text.sub(self::LEADING, "").sub(self::BOX, "").strip
         numbered = [self::STEP, self::BARE_STEP, self::LETTERED].find { |pattern| text.match?(pattern) }
         step = !numbered.nil?
         text = text.sub(numbered || self::NUMBERED, "").strip
-        text = text.gsub(/[\p{So}\uFE0F\u200D]+/, " ").gsub(self::FOOTNOTE, "").strip
+        text = text.gsub(/[\p{So}\uFE0F\u200D]+/, " ") unless text.ascii_only?
+        text = text.gsub(self::FOOTNOTE, "").strip
         return if text.match?(self::COLUMNS) || text.match?(self::MINUTES) || !(text.match?(/[\p{L}\p{N}]/) || step)
 
         text = text.gsub(self::ESCAPED, '\1')
@@ -61,6 +64,8 @@ module ElmCup
       def self.plain(raw)
         text = Entities.decode(raw)
         text = text.gsub(self::TAG, " ").gsub(/\s+(?=[,;])/, "") if text.include?("<")
+        return Quantity::PlainText.of(text).strip if text.ascii_only?
+
         Quantity::PlainText.of(text.gsub(self::KEYCAP, '\1. ').gsub(self::CIRCLED) { |digit| "#{digit.ord - self::CIRCLED_ZERO}. " }).strip
       end
       private_class_method :plain

@@ -17,8 +17,14 @@ module ElmCup
 
       # The section a heading opens, nil for a component's.
       def self.section(heading)
-        heading.split(/\s*[\/|]\s*/).lazy.filter_map { |words| SECTIONS.find { |_, pattern| pattern.match?(words) }&.first }.first
+        return opened_by(heading) unless heading.match?(/[\/|]/)
+
+        heading.split(/\s*[\/|]\s*/).each { |words| opened_by(words)&.then { |section| return section } }
+        nil
       end
+
+      def self.opened_by(words) = SECTIONS.each { |section, pattern| return section if pattern.match?(words) } && nil
+      private_class_method :opened_by
 
       # The type of the component that a heading names; a dough where it says nothing else.
       def self.type(heading) = TYPES.find { |_, pattern| pattern.match?(heading) }&.first || "dough"

@@ -57,6 +57,8 @@ module ElmCup
       # "serves 8 (2 each)"
       EACH = /#{PEOPLE}[^.;\d]{0,12}(?<each>\d{1,2})\s+(?:pieces\s+)?(?:each|a\s+head|per\s+person)\)?/i
       LEAST_BARE = 6
+      IN_STEPS = [INTO_TIMES, BEHIND, SHAPED, ALONE, SAID_ABOUT, WEIGHED, DOZENS].freeze
+      BARE_IN_STEPS = [INTO_BARE, SHAPED_BARE].freeze
       DOZEN = 12
       MOST = 10_000
 
@@ -77,9 +79,7 @@ module ElmCup
         def of_step(text)
           count(INTO.match(text), least: 2) || after_word(/\b(?:makes|yields?)\b\s*:?\s*/i, text) || after_word(GET, text) ||
             grid(GRID.match(text)) || grid(ROWS.match(text)) ||
-            [INTO_TIMES, BEHIND, SHAPED, ALONE, SAID_ABOUT, WEIGHED, DOZENS].lazy
-              .filter_map { |pattern| count(pattern.match(text), least: 2) }.first ||
-            [INTO_BARE, SHAPED_BARE].lazy.filter_map { |pattern| count(pattern.match(text), least: LEAST_BARE) }.first
+            first_of(IN_STEPS, text, least: 2) || first_of(BARE_IN_STEPS, text, least: LEAST_BARE)
         end
 
         # The same of what stands behind a name: "16 squares", "20 x 15 g", "ca. 25 stk".
@@ -95,6 +95,11 @@ module ElmCup
         def eaters(text) = PEOPLE.match(text)&.[](0)&.strip
 
         private
+
+        def first_of(patterns, text, least:)
+          patterns.each { |pattern| count(pattern.match(text), least: least)&.then { |found| return found } }
+          nil
+        end
 
         def each_of(found) = found && count(found)&.then { |people, _| [people * found[:each].to_i, found[0].strip] }
 

@@ -9,6 +9,9 @@ module ElmCup
         "dairy-free" => %w[milk], "gluten-free" => %w[gluten wheat], "nut-free" => %w[tree_nut peanut], "peanut-free" => %w[peanut],
         "sesame-free" => %w[sesame], "soy-free" => %w[soy]
       ).freeze
+
+      # Ids of the diets that one of `allergens` breaks.
+      def self.broken_by(allergens) = BREAKING_ALLERGENS.filter_map { |diet, breaking| diet if breaking.intersect?(allergens) }
     end
   end
 end

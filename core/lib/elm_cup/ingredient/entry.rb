@@ -15,7 +15,7 @@ module ElmCup
     #   hand_form, processor_form   the form it takes when the line names none
     Entry = Value.of(:id, :name, :family, :names, :assumed_names, :composition, :fats, :di_kind, :polyol_kind, :free_share,
       :added_share, :allergens, :excludes, :hand_form, :processor_form, :perishable, :source, :note, starts_from: nil, traces: [],
-      possible: [], label: nil, no_stir: false) do
+      possible: [], label: nil, no_stir: false, derived: true) do
       # An Entry from a row of ingredients.csv. RangeError when its composition is not believable.
       def self.from_row(row)
         parts = Composition::ALL.to_h { |part| [part, row.fetch(part.to_s).to_f] }
@@ -33,13 +33,10 @@ module ElmCup
       end
 
       # The id of the library row that it is or was made from: what rules about a certain ingredient go by.
-      def like = starts_from || id
+      attr_reader :like
 
       # It breaks a diet, whatever its amount.
-      def breaks?(diet)
-        breaking = DietRules::BREAKING_ALLERGENS[diet]
-        excludes.include?(diet) || breaking.any? { |allergen| allergens.include?(allergen) || possible.include?(allergen) }
-      end
+      def breaks?(diet) = @broken.include?(diet)
 
       # The form this ingredient takes under `process` ("hand" or "processor").
       def form_under(process) = (process == "processor") ? processor_form : hand_form
@@ -51,6 +48,13 @@ module ElmCup
       def ==(other) = equal?(other)
 
       def hash = id.hash
+
+      private
+
+      def derive
+        @like = starts_from || id
+        @broken = (excludes + DietRules.broken_by(allergens + possible)).uniq.freeze
+      end
     end
   end
 end

@@ -10,8 +10,10 @@ module ElmCup
           words = DataTable.list(row["words"]).sort_by { |word| -word.length }
           [row["form"], /(?<![[:alpha:]])(?:#{words.map { |word| Regexp.escape(word) }.join("|")})(?![[:alpha:]])/i]
         end.freeze
-        # The first word of each: a text that has none of them names no form, which is soon seen.
-        @first = rows.flat_map { |row| DataTable.list(row["words"]) }.to_h { |words| [words.downcase[/[[:alpha:]]+/], true] }.freeze
+        # The first word of each, with the forms that it may name: most texts have none of them, which is soon seen.
+        @first = rows.each_with_object({}) { |row, first|
+          DataTable.list(row["words"]).each { |words| (first[words.downcase[/[[:alpha:]]+/]] ||= []) << row["form"] }
+        }.freeze
         freeze
       end
 
@@ -20,9 +22,11 @@ module ElmCup
 
       # Every form that `text` names, most telling first.
       def named_in(text)
-        return [] unless text.downcase.scan(/[[:alpha:]]+/).any? { |word| @first.key?(word) }
+        may = text.downcase.scan(/[[:alpha:]]+/).filter_map { |word| @first[word] }
+        return [] if may.empty?
 
-        @patterns.filter_map { |form, pattern| form if pattern.match?(text) }
+        may.flatten!
+        @patterns.filter_map { |form, pattern| form if may.include?(form) && pattern.match?(text) }
       end
 
       # `text` without the words that name forms.

@@ -35,8 +35,8 @@ module ElmCup
 
       # It breaks a diet in any sense that its words may have.
       def breaks?(diet)
-        entry.breaks?(diet) || senses.any? { |sense| sense.breaks?(diet) } ||
-          (told.any? && DietRules::BREAKING_ALLERGENS[diet].intersect?(told))
+        entry.breaks?(diet) || (!senses.empty? && senses.any? { |sense| sense.breaks?(diet) }) ||
+          (!told.empty? && DietRules::BREAKING_ALLERGENS[diet].intersect?(told))
       end
 
       # Allergens that it may hold beside those that it holds.

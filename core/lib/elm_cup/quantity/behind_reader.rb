@@ -10,6 +10,9 @@ module ElmCup
       # opening => what closes the weight behind it
       WEIGHT = {"(" => /\s*\)/, "," => ENDS}.freeze
 
+      # What a weight may begin with; most brackets and commas have something else behind them, which is soon seen.
+      MAY_WEIGH = /\G\s*(?:#{MeasuredReader::ABOUT})?(?:[\d.-]|[#{NumberReader::VULGAR.keys.join}]|#{NumberReader::WORD})/i
+
       # begins: the character of `text` where the name begins.
       def initialize(text, begins)
         @text = text
@@ -50,7 +53,9 @@ module ElmCup
       # [Term, whether it is said of each], or nil.
       def weight(words)
         WEIGHT.each do |opening, closing|
-          at = words.index(opening) or next
+          at = words.index(opening)
+          next unless at && words.match?(MAY_WEIGH, at + 1)
+
           found = TermReader.new(Scan.new(@text, from: @begins + at + 1)).weight_closed_by(closing)
           return found if found
         end

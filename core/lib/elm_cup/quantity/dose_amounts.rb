@@ -48,7 +48,7 @@ module ElmCup
 
       # The text of the one spoon or cup nearest to so many mL, and no more than `most`; nil where the smallest is more.
       def nearest(millilitres, most:)
-        @amounts.select { |amount| amount.size <= most * (1 + SLACK) }.min_by { |amount| (amount.size - millilitres).abs }&.text
+        up_to(@amounts, most * (1 + SLACK)).min_by { |amount| (amount.size - millilitres).abs }&.text
       end
 
       SLACK = 1e-6
@@ -56,15 +56,21 @@ module ElmCup
       private
 
       def within(amounts, low, aim, high)
-        landing = amounts.select { |amount| amount.size.between?(low, high) }
-        landing.sort_by { |amount| [-amount.coarse, (amount.size - aim).abs] }.map(&:text)
+        up_to(amounts, high, from: low).sort_by { |amount| [-amount.coarse, (amount.size - aim).abs] }.map(&:text)
+      end
+
+      # Those of `amounts`, which are sorted, up to a size.
+      def up_to(amounts, high, from: 0)
+        first = amounts.bsearch_index { |amount| amount.size >= from } || amounts.size
+        amounts[first...(amounts.bsearch_index { |amount| amount.size > high } || amounts.size)]
       end
 
       # Three tablespoons and two are five: a second term is of another spoon or cup.
       def other?(first, second) = first.text[/[a-z]+/].delete_suffix("s") != second.text[/[a-z]+/].delete_suffix("s")
 
       def two(low, aim, high)
-        pairs = @amounts.select { |amount| amount.size < aim }.last(FIRSTS).product(@amounts).select { |first, second|
+        below = @amounts.bsearch_index { |amount| amount.size >= aim } || @amounts.size
+        pairs = @amounts.first(below).last(FIRSTS).product(@amounts).select { |first, second|
           other?(first, second) && second.size < first.size && second.size >= first.size * SECOND &&
             (first.size + second.size).between?(low, high)
         }

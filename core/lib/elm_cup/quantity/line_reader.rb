@@ -130,6 +130,8 @@ module ElmCup
 
       # "1 tbsp cocoa, heaping": what is said behind the name holds for every measure before it.
       def modified(terms, modifiers)
+        return terms if modifiers.empty?
+
         factor = modifiers.reduce(Rational(1)) { |product, word| product * TermReader::MODIFIERS.fetch(word.downcase) }
         terms.map { |term| (term.unit&.kind == :household) ? term.with(factor: term.factor * factor) : term }.freeze
       end

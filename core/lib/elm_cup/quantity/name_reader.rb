@@ -11,7 +11,8 @@ module ElmCup
           if\ (?:it's\ |it\ is\ |too\ )*(?:needed|necessary|dry|required|you\ like))\b/ix,
         optional: /\boptional(?:ly)?\b/i, divided: /\bdivided\b/i
       }.freeze
-      ANY_FLAG = Regexp.union(FLAGS.values)
+      # A cheap look for what only flags end in.
+      FLAGGED = /packed|taste|need|required|enough|necessary|dry|like|optional|divided/i
       # Words that say what the rest is for; they are kept as a note and not counted. An amount may stand in them, "plus 1/4 cup
       # for rolling", but no other ingredient.
       AMOUNT_MORE = /(?:\b(?:plus|and)|\+)\s+[\d½⅓⅔¼¾⅛][\d\s.,\/½⅓⅔¼¾⅛]*(?:#{Unit::PATTERN}\s+)?(?=(?:for|to)\b)/i
@@ -32,6 +33,7 @@ module ElmCup
       ONLY_DONE = /\A(?:(?:finely|coarsely|roughly|lightly|freshly|dry|well|and|pitted|peeled|shelled|#{WHAT})\s*)*\z/i
       # "chopped and toasted pecans": the and joins what is done, not two things.
       BOTH = /\b(#{WHAT}|pitted|peeled|shelled)\s+(?:and|&)\s+(?=(?:#{WHAT}|halved|sliced|salted|unsalted)\s+\p{L})/i
+      JOINED = /\s(?:and|&)\s/i
       PART_ONLY = /\A(?:(?:just\s+)?(?:the\s+)?(?:juice|zest)(?:\s+only)?)\z/i
       OTHERWISE = %r{\s+or\s+|(?<!\d)\s*/\s*}i
 
@@ -48,11 +50,12 @@ module ElmCup
         @notes = []
         rest = take_aside(take_flags(text.squeeze(" ")))
         brackets = []
-        rest = rest.gsub(/\(([^()]*)\)/) { brackets << Regexp.last_match(1) && " " }
+        rest = rest.gsub(/\(([^()]*)\)/) { brackets << Regexp.last_match(1) && " " } if rest.include?("(")
         head, *tail = rest.split(/\s*[,;]\s*|\s+[–—-]\s+/)
         # "chopped, toasted pecans" has no name before its comma.
         head = [head, tail.shift].join(" ") while tail.any? && head.to_s.strip.match?(ONLY_DONE)
-        head, done = parted((head || "").gsub(BOTH, '\1 '))
+        head ||= ""
+        head, done = parted(head.match?(JOINED) ? head.gsub(BOTH, '\1 ') : head)
         brackets.unshift(done) if done
         @name = clean(head)
         @name, @alternative = @name.split(OTHERWISE, 2)
@@ -90,7 +93,7 @@ module ElmCup
       def pass_over(words) = @notes << NameReader.first_taken(words)
 
       def take_flags(text)
-        return text unless text.match?(ANY_FLAG)
+        return text unless FLAGGED.match?(text)
 
         FLAGS.reduce(text) do |rest, (flag, pattern)|
           next rest unless rest.match?(pattern)
@@ -113,8 +116,8 @@ module ElmCup
         end
       end
 
-      # Letters and single spaces have nothing around them to take off.
-      CLEAN = /\A(?!(?:of|the|some)\s)[a-z]+(?: [a-z]+)*\z/i
+      # Letters, digits and single spaces have nothing around them to take off.
+      CLEAN = /\A(?!(?:of|the|some)\s)[a-z0-9]+(?: [a-z0-9]+)*\z/i
 
       def clean(text)
         plain = text.strip

@@ -28,8 +28,8 @@ module ElmCup
 
         @scan.skip(/\s*/)
         low = number or return
-        high = far_end || low
-        [low, high].sort_by(&:value) unless @scan.fault
+        high = far_end or return (@scan.fault ? nil : [low, low])
+        [low, high].minmax_by(&:value) unless @scan.fault
       end
 
       # The Number behind a dash, "to" or "or" that stands here; nil with the place unchanged.
@@ -54,7 +54,7 @@ module ElmCup
       end
 
       def absurd?(number)
-        long = @scan.string[number.from...number.to].count("0-9") > MOST_DIGITS
+        long = number.to - number.from > MOST_DIGITS && @scan.string[number.from...number.to].count("0-9") > MOST_DIGITS
         long || number.value > MOST || @scan.check(/[eE][+-]?\d/)
       end
 

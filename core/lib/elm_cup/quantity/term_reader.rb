@@ -25,6 +25,8 @@ module ElmCup
       EACH = /\s*(?:each|a piece|apiece)\b/i
       # "2 tbsp of honey", and as other languages have it
       OF = /\s*(?:of|de|du|des|di|do|da)\b(?=\s)|\s*d['’](?=\p{L})/i
+      # What an amount that is said again begins with.
+      SAID_AGAIN = /\s*(?:[\/|(]|or\b)/i
       # "200 g pack oat biscuits": what it came in.
       PACK = /\s+(?:#{Unit::CONTAINERS})\s+(?=(?:of\s+)?[[:alpha:]])/i
       # "(1 stick; 113 g)": a weight by custom beside one that is said.
@@ -71,7 +73,7 @@ module ElmCup
         return if @scan.fault
         return read_bare(modifiers) unless low
 
-        finish(low, high, modifiers + read_modifiers)
+        finish(low, high, modifiers.concat(read_modifiers))
       end
 
       # "a pinch" has its number; "pinch of salt", "small handful of nuts" and "heaping tbsp" mean one.
@@ -87,14 +89,7 @@ module ElmCup
       end
 
       def finish(low, high, modifiers)
-        size = read_size
-        @scan.skip(PART_OF_ONE)
-        inner = @measured.inner
-        @scan.skip(TIMES) unless inner
-        modifiers += read_modifiers
-        size ||= read_size
-        scoop_number = @units.scoop_number
-        standard = @units.standard
+        size, inner, scoop_number, standard = before_unit(modifiers) unless @units.plain_ahead?
         unit = scoop_number ? Unit[:scoop] : @units.unit
         scoop_number ||= @units.scoop_number_after if unit&.id == :scoop
         low, high = widened(low, unit) if low == high
@@ -108,10 +103,22 @@ module ElmCup
         read_behind(term)
       end
 
+      # [size, Term of what one holds, number of a scoop, CupStandard], each nil where nothing is said of it; modifiers are added.
+      def before_unit(modifiers)
+        size = read_size
+        @scan.skip(PART_OF_ONE)
+        inner = @measured.inner
+        @scan.skip(TIMES) unless inner
+        modifiers.concat(read_modifiers)
+        [size || read_size, inner, @units.scoop_number, @units.standard]
+      end
+
       # "60 g to 80 g", "a pinch or two": the far end of a range behind the unit. [lower, higher].
       def widened(low, unit)
+        return [low, low] unless unit && @scan.match?(RangeReader::RANGE)
+
         joined_by_word = @scan.check(/\s+(?:to|or)\s/)
-        high = unit && @scan.attempt do
+        high = @scan.attempt do
           number = @ranges.far_end or next
           again = @units.unit
           number if again ? again == unit : joined_by_word && @scan.check(/\s+[[:alpha:]]/)
@@ -133,7 +140,7 @@ module ElmCup
 
       def read_behind(term)
         term = holding(term)
-        term = read_bracket(read_other_way(term))
+        term = read_bracket(read_other_way(term)) if @scan.match?(SAID_AGAIN)
         @scan.skip(OF)
         term
       end

@@ -97,10 +97,8 @@ module ElmCup
       BY_NAME = ALL.flat_map { |unit| unit.names.map { |name| [name, unit] } }.to_h.freeze
       BY_EXACT_NAME = ALL.flat_map { |unit| unit.exact_names.map { |name| [name, unit] } }.to_h.freeze
 
-      # Longest names first, so that "tbsp" is not read as "t"; a full stop after the unit is let go.
-      PATTERN = /(?:#{(BY_EXACT_NAME.keys + BY_NAME.keys.sort_by { |name| -name.length }).map { |name|
-        BY_EXACT_NAME.key?(name) ? "(?-i:#{name})" : Regexp.escape(name).gsub("\\ ", "\\s+")
-      }.join("|")})(?![[:alpha:]])\.?/i
+      # A full stop after the unit is let go.
+      PATTERN = /(?:(?-i:#{BY_EXACT_NAME.keys.join("|")})|#{WordTree.source(BY_NAME.keys)})(?![[:alpha:]])\.?/i
 
       # Words of what things come in.
       CONTAINERS = ALL.select { |unit| unit.kind == :container }.flat_map(&:names).join("|").freeze

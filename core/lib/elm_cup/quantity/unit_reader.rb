@@ -11,6 +11,8 @@ module ElmCup
       NUMBER_SIGN = /(?:#|no\.?|number)/
       SCOOP = /\s*(?:#{NUMBER_SIGN}\s*(\d{1,3})[\s-]*scoops?|scoops?\s*#{NUMBER_SIGN}\s*(\d{1,3}))\b/i
       SCOOP_AFTER = /\s*#{NUMBER_SIGN}\s*(\d{1,3})\b/i
+      # The word of a unit, with nothing before it.
+      PLAIN = /[\s-]*+(?!scoop)#{Unit::PATTERN}/i
       # "12 oz bag of chips": the weight is said, what it came in does not matter.
       PACKED_IN = /[\s-]+(?:cans?|tins?|bags?|packets?|packages?|packs?|jars?|bars?|boxe?s?)\b/i
 
@@ -31,6 +33,9 @@ module ElmCup
         text = @scan.check(UNIT)
         text && find(text)
       end
+
+      # It stands right here; a scoop may have a number beside it.
+      def plain_ahead? = @scan.match?(PLAIN)
 
       # The CupStandard named before a unit, "metric cup".
       def standard

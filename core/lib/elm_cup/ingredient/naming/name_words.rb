@@ -19,17 +19,22 @@ module ElmCup
         # "Crème fraîche, Cashews" => ["creme", "fraiche", "cashew"]
         def self.of(text)
           plain = text.ascii_only? ? text : PLAIN.fetch(text) { text.unicode_normalize(:nfkd).gsub(/\p{Mn}/, "").gsub(/[øØæÆß]/, LETTERS) }
-          plain = plain.downcase.delete("'’").tr("&", " ")
+          plain = plain.downcase.delete("'’")
           plain = plain.gsub(/(\d)\s+%/, '\1%') if plain.include?("%")
-          plain.scan(/[a-z0-9%]+/).flat_map { |word| MEANT[word]&.map { |each| singular(each) } || [singular(word)] }
+          plain.scan(/[a-z0-9%]+/).each_with_object([]) do |word, words|
+            meant = MEANT[word]
+            meant ? words.concat(meant.map { |each| singular(each) }) : words << singular(word)
+          end
         end
 
         # One word without its plural: "berries" => "berry", "radishes" => "radish".
         def self.singular(word)
           return word unless word.end_with?("s")
 
+          return word if word.length < 4
+
           case word
-          when *KEEP, /(?:ss|us|is)\z/, /\A.{1,3}\z/ then word
+          when *KEEP, /(?:ss|us|is)\z/ then word
           when /ies\z/ then word.sub(/ies\z/, "y")
           when /(?:ch|sh|x)es\z/, /oes\z/ then word.delete_suffix("es")
           else word.delete_suffix("s")
