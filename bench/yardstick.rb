@@ -19,13 +19,16 @@ module Yardstick
   end
 
   # How often what is over its bar is measured anew: what else a machine does only ever makes it slower.
-  ATTEMPTS = 3
+  ATTEMPTS = 5
+  # Seconds between two of them: what disturbs one mostly lasts a while.
+  REST = 2
 
   # Runs the block and the yardstick in turn, `runs` times; the median of the ratios and of the block's milliseconds, the least of up to
   # ATTEMPTS where they are over `bar`. The block gets a number that it did not get before, under runs * ATTEMPTS.
   def self.compare(runs, bar:)
     best = nil
     ATTEMPTS.times do |attempt|
+      sleep(REST) if attempt.positive?
       pairs = Array.new(runs) { |run| pair { yield attempt * runs + run } }
       medians = [median(pairs.map(&:first)), median(pairs.map(&:last))]
       best = [best, medians].compact.min

@@ -5,7 +5,8 @@ module ElmCup
     # What a good cook would reach for, in her order: rows of rescue_steps.csv for the binder that leads a bowl that is too dry; the dry
     # lines that are there, largest first, for one that is too wet, and then a new flour of the bowl's kind.
     class DoseSteps
-      ROWS = DataTable.rows("rescue_steps").freeze
+      # "wetter" or "drier" => its rows
+      ROWS = DataTable.rows("rescue_steps").group_by { |row| row["direction"] }.freeze
       # counts: it is a dry line to add to; most_share: the most of a bowl that it may be, nil for no bound
       DryRule = Value.of(:counts, :most_share)
       DRY_BY_ID, DRY_BY_FAMILY = %w[id family].map { |what|
@@ -54,7 +55,7 @@ module ElmCup
       private
 
       # Rows of this lead, then those of any.
-      def rows(direction) = ROWS.select { |row| row["direction"] == direction && [nil, lead].include?(row["lead"]) }
+      def rows(direction) = ROWS.fetch(direction).select { |row| row["lead"].nil? || row["lead"] == lead }
 
       def counted = @counted ||= @mix.counted
 

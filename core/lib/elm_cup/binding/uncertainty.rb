@@ -40,8 +40,10 @@ module ElmCup
 
       # Texture id => probability.
       def odds
-        all = numbers.map { |number| odds_at(number) }
-        Texture::ALL.to_h { |id| [id, all.sum { |each| each[id] } / all.size] }
+        @odds ||= begin
+          all = numbers.map { |number| odds_at(number) }
+          all.one? ? all.first : Texture::ALL.to_h { |id| [id, all.sum { |each| each[id] } / all.size] }
+        end
       end
 
       # Names of ingredients that no case supports and that carry more than a third of either side.

@@ -11,7 +11,8 @@ module ElmCup
 
       def self.all?(value)
         case value
-        when Hash then value.each_value.all? { |part| all?(part) }
+        when String then true
+        when Hash then value.all? { |_, part| all?(part) }
         when Array then value.all? { |part| all?(part) }
         when Float then value.finite?
         else true

@@ -30,6 +30,12 @@ module ElmCup
       # Grams of carbohydrate, fibre and polyols included.
       def carbohydrate = mono + di + starch + fibre + polyols
 
+      # Adds `factor` times what it has to an array of grams in the order of ALL.
+      def add_to(totals, factor)
+        index = -1
+        to_a.each { |part| totals[index += 1] += part * factor }
+      end
+
       # The array of grams in the order of ALL.
       def to_a = [water, protein, fat, mono, di, starch, fibre, polyols, alcohol, ash, salt]
     end

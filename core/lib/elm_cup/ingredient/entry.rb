@@ -35,8 +35,11 @@ module ElmCup
       # The id of the library row that it is or was made from: what rules about a certain ingredient go by.
       attr_reader :like
 
+      # Ids of the diets that it breaks, whatever its amount.
+      attr_reader :broken_diets
+
       # It breaks a diet, whatever its amount.
-      def breaks?(diet) = @broken.include?(diet)
+      def breaks?(diet) = broken_diets.include?(diet)
 
       # The form this ingredient takes under `process` ("hand" or "processor").
       def form_under(process) = (process == "processor") ? processor_form : hand_form
@@ -53,7 +56,7 @@ module ElmCup
 
       def derive
         @like = starts_from || id
-        @broken = (excludes + DietRules.broken_by(allergens + possible)).uniq.freeze
+        @broken_diets = (excludes + DietRules.broken_by(allergens + possible)).uniq.freeze
       end
     end
   end

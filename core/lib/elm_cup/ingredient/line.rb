@@ -33,11 +33,15 @@ module ElmCup
       # Grams of the ingredient as the library knows it, before it was prepared.
       def base_grams = prepared ? prepared.base_grams : grams
 
-      # It breaks a diet in any sense that its words may have.
-      def breaks?(diet)
-        entry.breaks?(diet) || (!senses.empty? && senses.any? { |sense| sense.breaks?(diet) }) ||
-          (!told.empty? && DietRules::BREAKING_ALLERGENS[diet].intersect?(told))
+      # Ids of the diets that it breaks in any sense that its words may have.
+      def broken_diets
+        return entry.broken_diets if senses.empty? && told.empty?
+
+        [entry, *senses].flat_map(&:broken_diets) | DietRules.broken_by(told)
       end
+
+      # It breaks a diet in any sense that its words may have.
+      def breaks?(diet) = broken_diets.include?(diet)
 
       # Allergens that it may hold beside those that it holds.
       def possible_allergens

@@ -27,7 +27,8 @@ module ElmCup
 
       # Grams of what the block gives per 100 g of each entry.
       def total
-        lines.each_index.sum(0.0) { |at| yield(lines[at].entry, lines[at]) * @shares[at] }
+        at = -1
+        lines.sum(0.0) { |line| yield(line.entry, line) * @shares[at += 1] }
       end
 
       # Grams of each polyol, by kind.
@@ -50,7 +51,7 @@ module ElmCup
         totals = Array.new(Ingredient::Composition::ALL.size, 0.0)
         lines.each do |line|
           factor = line.base_grams.to_f / 100
-          line.entry.composition.to_a.each_with_index { |part, index| totals[index] += part * factor }
+          line.entry.composition.add_to(totals, factor)
           prepare(totals, line.prepared) if line.prepared
         end
         Ingredient::Composition.new(totals)

@@ -16,21 +16,19 @@ module ElmCup
       def self.kept(bowl)
         return [] if bowl.empty? || !bowl.complete?
 
-        ALL.reject { |diet| broken?(bowl, diet) }
+        ALL - breaking(bowl).keys
       end
 
-      # `bowl` does not keep to `diet`: the first line that breaks it says so.
-      def self.broken?(bowl, diet)
-        (diet == LOW) ? too_rich(bowl).any? : bowl.lines.any? { |line| breaks?(line, diet) }
+      # Diet => the lines of `bowl` that break it, of every diet that it does not keep to; for low net carbohydrate those that would have to
+      # go, the richest first.
+      def self.breaking(bowl)
+        found = bowl.lines.each_with_object({}) { |line, lines| broken_by(line).each { |diet| (lines[diet] ||= []) << line } }
+        rich = too_rich(bowl)
+        rich.empty? ? found : found.merge(LOW => rich)
       end
 
-      # The lines of `bowl` that break `diet`; for low net carbohydrate those that would have to go, the richest first.
-      def self.breaking(bowl, diet)
-        (diet == LOW) ? too_rich(bowl) : bowl.lines.select { |line| breaks?(line, diet) }
-      end
-
-      def self.breaks?(line, diet) = line.breaks?(diet) || (diet == RAW && line.heated?)
-      private_class_method :breaks?
+      def self.broken_by(line) = line.heated? ? line.broken_diets | [RAW] : line.broken_diets
+      private_class_method :broken_by
 
       # Why the Ingredient::Line breaks `diet`, in words.
       def self.why(line, diet)

@@ -29,7 +29,7 @@ module ElmCup
 
       # Ids of the diets that it keeps to.
       def kept
-        @kept ||= (assessment.bowl.empty? || !assessment.bowl.complete?) ? [] : Diets::ALL.select { |diet| lines_breaking(diet).empty? }
+        @kept ||= (assessment.bowl.empty? || !assessment.bowl.complete?) ? [] : Diets::ALL - lines_breaking.keys
       end
 
       # Breaches of what the eaters need.
@@ -47,14 +47,14 @@ module ElmCup
         (Diets::ALL - kept).filter_map { |diet| breaking(diet).then { |lines| DietBreak.new(diet: diet, lines: lines) if lines.any? } }
       end
 
-      # The lines of the bowl that do.
-      def lines_breaking(diet) = (@lines_breaking ||= {})[diet] ||= Diets.breaking(assessment.bowl, diet)
+      # diet => the lines of the bowl that break it
+      def lines_breaking = @lines_breaking ||= Diets.breaking(assessment.bowl)
 
       # The bowl may hold a part of a line, where another component took some of it: lines are told by what they are and how they are typed.
       def breaking(diet)
         @breaking ||= {}
         @breaking[diet] ||= begin
-          found = lines_breaking(diet).group_by { |line| line.entry.id }.transform_values { |lines| lines.map(&:label) }
+          found = lines_breaking.fetch(diet, []).group_by { |line| line.entry.id }.transform_values { |lines| lines.map(&:label) }
           found.empty? ? [] : places(diet) { |line, label| found[line.entry.id]&.include?(label) }
         end
       end

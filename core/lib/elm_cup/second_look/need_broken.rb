@@ -8,8 +8,11 @@ module ElmCup
 
       # Findings about a Whole; empty where there is nothing to say.
       def self.look(whole)
+        return [] if whole.needs.empty?
+
+        broken = Mixture::Diets.breaking(whole.bowl)
         whole.needs.flat_map do |need|
-          breaking = Mixture::Diets.breaking(whole.bowl, need)
+          breaking = broken.fetch(need, [])
           whole.places.select { |_, line, _| breaking.any? { |each| same?(each, line) } }.map { |place| finding(need, whole.needs, *place) }
         end
       end
