@@ -8,7 +8,9 @@ RSpec.describe ElmCup::Quantity::WordTree do
     names = ElmCup::Quantity::Unit::BY_NAME.keys
     list = names.sort_by { |name| -name.length }.map { |name| Regexp.escape(name).gsub("\\ ", "\\s+") }.join("|")
     tree, plain = [described_class.source(names), list].map { |source| /\A#{behind(source)}/i }
-    texts = names.flat_map { |name| [name, name.upcase, name.chop, name.sub(" ", "  "), *%w[s 4].map { |end_| name + end_ }, "#{name}. of"] }
+    texts = names.flat_map { |name|
+      [name, name.upcase, name.chop, name.sub(" ", "  "), *%w[s 4].map { |more| name + more }, "#{name}. of"]
+    }
     found = texts.map { |text| text[tree] }
     expect(found).to eq(texts.map { |text| text[plain] })
     expect(found.count(nil)).to be_between(50, texts.size / 2)
