@@ -9,7 +9,9 @@ require_relative "../server/demo/demo_data"
 # Databases for the examples: migrated once, and copied.
 module Databases
   FOLDER = Dir.mktmpdir("elm-cup")
-  at_exit { FileUtils.remove_entry(FOLDER, true) }
+  # Not by a child that was made to be killed and ended by itself.
+  OWNER = Process.pid
+  at_exit { FileUtils.remove_entry(FOLDER, true) if Process.pid == OWNER }
 
   # The path of one with everything migrated: empty, or with what the demo holds.
   def self.fresh(demo: false)

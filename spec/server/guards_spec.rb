@@ -48,6 +48,7 @@ RSpec.describe "Work that is given up", server: true do
     expect(last_response.status).to eq(503)
     expect(JSON.parse(last_response.body)["detail"]).to match(/make it smaller/)
     allow(ElmCup).to receive(:convert).and_call_original
+    stub_const("ElmCupServer::Deadline::SECONDS", 10)
     expect(ask(:post, "/api/convert", {text: "1 cup honey", to: "g"})).to include("grams")
   end
 end
