@@ -7,7 +7,7 @@ RSpec.describe "The pantry in the browser", system: true do
 
   def start_from(name)
     find("[role=dialog] [aria-label='Starts from']", match: :first).click
-    find("[role=option]", text: name, exact_text: true).click
+    find("[role=option][aria-label='#{name}']").click
   end
 
   it "shows each row with its figures, source and spread" do
