@@ -246,6 +246,7 @@ RSpec.describe "Bowls from nothing in the browser", system: true do
     expect(page).to have_css(".said li", text: "vegan")
     click_button "Propose bowls"
     expect(page).to have_css(".bowl", count: 3)
+    fill_in "Search ingredients", with: "maple"
     expect(axe_findings).to eq([])
     expect(page.all(".bowl h2").map(&:text).uniq.size).to eq(3)
     page.first(".bowl").click_button("Make it a formula")
@@ -259,6 +260,7 @@ RSpec.describe "Bowls from nothing in the browser", system: true do
     fill_in "Wishes", with: "under 20 kcal"
     click_button "Propose bowls"
     expect(page).to have_css(".said li", text: "at most 20 kcal a piece").and have_css(".clash", text: "its share of a usual")
+    fill_in "Search ingredients", with: "maple"
     expect(axe_findings).to eq([])
     find(".give", text: "at most 20 kcal a piece” becomes").click
     expect(page).to have_css(".bowl").and have_no_css(".clash")
