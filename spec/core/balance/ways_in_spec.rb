@@ -338,6 +338,14 @@ RSpec.describe "Other ways in" do
       expect(ElmCup.flagged(ElmCup.assess(found["document"]))).to eq([])
     end
 
+    it "leaves what is taken of another part as it was said, where nobody can say how much that is" do
+      takes = [{"component" => "a", "text" => "some of it"}]
+      found = trial({"elm_cup" => "formula/1", "name" => "Two", "components" => [
+        {"name" => "a", "lines" => [{"text" => "1 cup tahini"}]}, {"name" => "b", "lines" => [{"text" => "1 cup oats"}], "takes" => takes}
+      ]})
+      expect(found["document"]["components"][1]["takes"]).to eq(takes)
+    end
+
     it "refuses too many pieces, another scale, and a bowl that cannot be read" do
       expect(refusal { trial(pieces: 9) }).to match(/1 to 6 pieces/)
       expect(refusal { trial(pieces: "2") }).to match(/1 to 6 pieces/)

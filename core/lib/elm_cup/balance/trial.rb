@@ -110,13 +110,13 @@ module ElmCup
       # So little that the least that can be measured is twice as much, or more.
       def left_out?(line, best) = best.grams > 2 * line.grams * factor
 
-      # A share stays one; a measure taken of another becomes grams.
+      # A share stays one, and what is not known stays as it was said; a measure taken of another becomes grams.
       def takes(said, at)
         return {} unless said["takes"]
 
         takings = before.components[at].takings
         {"takes" => said["takes"].zip(takings).map { |take, taking|
-          take["share"] ? take : {"component" => take["component"], "grams" => (taking.grams * factor).to_f.round(3)}
+          (take["share"] || !taking.known?) ? take : {"component" => take["component"], "grams" => (taking.grams * factor).to_f.round(3)}
         }}
       end
 
