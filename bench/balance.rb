@@ -38,6 +38,7 @@ models = SEEDS.map { |seed|
 ElmCup.balance(models.first[0], wishes: models.first[1], quick: true, clock: CLOCK)
 
 WHOLE = 6
+ROUNDS = 3
 
 # {ratio:, first:} of one model: its first answer beside the reference.
 def quick_run(document, wishes)
@@ -50,7 +51,7 @@ end
 median = ->(runs, key) { Yardstick.median(runs.map { |run| run[key] }) }
 rounds = models.map { [] }
 ratio = nil
-Yardstick::ATTEMPTS.times do
+ROUNDS.times do
   models.each_with_index { |(document, wishes), at| rounds[at] << quick_run(document, wishes) }
   ratio = Yardstick.median(rounds.map { |runs| median.call(runs, :ratio) })
   break if ratio <= BAR

@@ -1,10 +1,10 @@
 #!/usr/bin/env bash
-# Shared by bin/start, bin/demo and bin/test: installs what is missing and nothing that is there. Sourced, not run.
+# Shared by bin/start, bin/demo, bin/test and bin/bench: installs what is missing and nothing that is there. Sourced, not run.
 set -euo pipefail
 ROOT="$(cd "$(dirname "${BASH_SOURCE[0]}")/.." && pwd)"
 cd "$ROOT"
 export BUNDLE_GEMFILE="$ROOT/Gemfile" BUNDLE_SILENCE_ROOT_WARNING=1 DEBIAN_FRONTEND=noninteractive
-# Twice the places that the tables and the code take, so that they are not looked through anew ten times in a hundred answers: 12 MB.
+# Twice the places that the tables and the code take, so that they are not looked through anew ten times in a hundred answers: 25 MB.
 export RUBY_GC_HEAP_INIT_SLOTS=600000
 
 say() { printf 'elm cup: %s\n' "$*" >&2; }

@@ -163,6 +163,13 @@ RSpec.describe ElmCup::Piece::Shape do
     end
   end
 
+  it "cuts the largest tin by the smallest side into no more pieces than can be said, square or round, and refuses a smaller one" do
+    counts = [[1000, 1000], [1000]].map { |tin| shaped("slab", 8000.0, tin_mm: tin, side_mm: 10).count }
+    expect(counts).to match([10_000, be_within(60).of(Math::PI * 2500)])
+    expect(ElmCup::Piece::Shape.faults({"kind" => "slab", "side_mm" => 9}, "/shape").map { |fault| [fault.pointer, fault.message] })
+      .to match([["/shape/side_mm", /10/]])
+  end
+
   it "says the side of what is square" do
     side = ->(**said) { shaped("slab", 400.0, tin_mm: [200, 200], **said).side_mm }
     expect([side[side_mm: 40], side[grid: [5, 4]], side[grid: [8, 7]], side[tin_mm: [200], pieces: 8]])

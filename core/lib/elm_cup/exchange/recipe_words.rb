@@ -23,7 +23,7 @@ module ElmCup
         nil
       end
 
-      def self.opened_by(words) = SECTIONS.each { |section, pattern| return section if pattern.match?(words) } && nil
+      def self.opened_by(words) = SECTIONS.find { |_, pattern| pattern.match?(words) }&.first
       private_class_method :opened_by
 
       # The type of the component that a heading names; a dough where it says nothing else.

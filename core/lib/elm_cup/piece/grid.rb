@@ -7,6 +7,8 @@ module ElmCup
     Grid = Value.of(:tin, :across, :along) do
       # How much a piece may be longer than wide before another cut is looked for, in what it costs beside missing the size.
       self::ASPECT_COST = 0.15
+      # So many pieces more or fewer are looked at, where that is less than the shares of it.
+      self::NEAR = 60
       # So many times as long as wide, a piece is still called square.
       self::SQUARE = 1.15
 
@@ -20,7 +22,7 @@ module ElmCup
       # The Grid of `tin` with pieces nearest to `area_mm2`, near to squares.
       def self.of_area(tin, area_mm2)
         about = tin.area_mm2 / area_mm2
-        counts = ([(about * 0.7).floor, 1].max..[(about * 1.4).ceil, 2].max)
+        counts = ([(about * 0.7).floor, about.floor - self::NEAR, 1].max..(about * 1.4).ceil.clamp(2, about.ceil + self::NEAR))
         counts.map { |count| of_count(tin, count) }
           .min_by { |grid| Math.log(grid.piece_mm2 / area_mm2).abs + self::ASPECT_COST * Math.log(grid.aspect) }
       end
@@ -46,7 +48,7 @@ module ElmCup
       def sides_mm
         return [tin.sides_mm[0].to_f / across, tin.sides_mm[1].to_f / along] unless tin.round?
 
-        inner, outer = rings_mm.last(2)
+        inner, outer = ring_mm(along - 1), ring_mm(along)
         [outer - inner, (across == 1) ? 2 * outer : Math::PI * (inner + outer) / across]
       end
 
@@ -54,13 +56,15 @@ module ElmCup
       def square_mm = (sides_mm.sum / 2 unless tin.round? || aspect > self.class::SQUARE)
 
       # Radii of the rings from the middle, the first 0: rings of equal area, R sqrt(k / n).
-      def rings_mm = (0..along).map { |ring| tin.sides_mm.first / 2.0 * Math.sqrt(ring.to_f / along) }
+      def rings_mm = (0..along).map { |ring| ring_mm(ring) }
+
+      def ring_mm(ring) = tin.sides_mm.first / 2.0 * Math.sqrt(ring.to_f / along)
 
       # The body of a piece `height_mm` high.
       def body(height_mm)
         return Box.new(length_mm: sides_mm[0], width_mm: sides_mm[1], height_mm: height_mm) unless tin.round?
 
-        inner, outer = rings_mm.last(2)
+        inner, outer = ring_mm(along - 1), ring_mm(along)
         arcs = 2 * Math::PI * (inner + outer) / across
         Prism.new(area_mm2: piece_mm2, perimeter_mm: arcs + ((across == 1) ? 0 : 2 * (outer - inner)), height_mm: height_mm,
           across_mm: sides_mm)

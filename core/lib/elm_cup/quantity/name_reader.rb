@@ -11,7 +11,7 @@ module ElmCup
           if\ (?:it's\ |it\ is\ |too\ )*(?:needed|necessary|dry|required|you\ like))\b/ix,
         optional: /\boptional(?:ly)?\b/i, divided: /\bdivided\b/i
       }.freeze
-      # A cheap look for what only flags end in.
+      # A cheap look: one of these is in whatever is a flag.
       FLAGGED = /packed|taste|need|required|enough|necessary|dry|like|optional|divided/i
       # Words that say what the rest is for; they are kept as a note and not counted. An amount may stand in them, "plus 1/4 cup
       # for rolling", but no other ingredient.

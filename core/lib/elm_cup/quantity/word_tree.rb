@@ -2,7 +2,7 @@
 
 module ElmCup
   module Quantity
-    # One pattern of many words that parts where they do, "c(?:up(?:s)?|an)?", so that a text is held against a few letters and not against
+    # One pattern of many words that parts where they do, "c(?:up(?:s)?|an)", so that a text is held against a few letters and not against
     # every word. It matches what `Regexp.union` of the words, the longest first, would.
     module WordTree
       # The source of a Regexp for `words`; a blank in one stands for blanks.
