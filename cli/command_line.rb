@@ -16,6 +16,7 @@ module ElmCup
       elm assess FILE|- [--only NAMES]         the assessment of a formula document, or only “pieces,cost” and the like of it
       elm assess … --strict                    … refused where a line is not read; without it such lines are left out and listed
       elm shape FILE|- [--template PDF]        pieces, cut, coat and what your tins would make of it; the cut at true size into a file
+      elm cold FILE|-                          when each step is firm enough, how warm it may get, where it lives and for how long
       elm convert TEXT --to UNIT [--cup ID]    a typed amount in g, ml, tsp, tbsp, cups, oz … or “measure” (nearest spoons and cups)
       elm scale FILE|- --by FACTOR             the formula document with every amount times FACTOR (2, 1/2, 0.75)
       elm scale FILE|- --to-grams G            … so that all of it weighs G grams
@@ -25,7 +26,7 @@ module ElmCup
       elm compare FILE FILE                    two formula documents side by side, line by line
       elm label FILE|-                         an ingredient from its pack's label (JSON), checked
     TEXT
-    COMMANDS = (%w[assess shape convert scale import export compare label] + Proposals::COMMANDS).freeze
+    COMMANDS = (%w[assess shape cold convert scale import export compare label] + Proposals::COMMANDS).freeze
     # Options without a value.
     FLAGS = %w[--strict].freeze
     OPTIONS = (%w[--strict --only --to --cup --by --to-grams --pieces --piece-grams --format --pantry --template --kitchen] + Proposals::OPTIONS).freeze
@@ -117,6 +118,13 @@ module ElmCup
       if (path = @options["--template"])
         write(path, ElmCup.template(formula, **pantry))
       end
+      leave_out(ElmCup.flagged(ElmCup.assess(formula, sections: ["components"], **pantry)))
+      answer
+    end
+
+    def cold(arguments)
+      formula = document(arguments)
+      answer = ElmCup.cold(formula, **pantry)
       leave_out(ElmCup.flagged(ElmCup.assess(formula, sections: ["components"], **pantry)))
       answer
     end

@@ -5,7 +5,7 @@ require "json"
 require "zeitwerk"
 
 # The computation of Elm Cup. A folder for each question, in the order a cook asks them; each leans only on those above it:
-# quantity, ingredient, pantry, mixture, fat, binding, piece, coating, cold, document, wish, second_look, assessment, balance,
+# quantity, ingredient, pantry, mixture, fat, binding, piece, coating, cold, keeping, document, wish, second_look, assessment, balance,
 # observation, exchange; and door, which turns their values into JSON at the doors.
 module ElmCup
   LOADER = Zeitwerk::Loader.new
@@ -31,6 +31,10 @@ module ElmCup
   # be taken.
   def self.shape(document, pantry: shipped) = Door::ShapeWriter.call(Assessment.of(document, library: pantry))
 
+  # When each step of a formula document is firm enough, how warm it may get, where it lives and for how long, as a Hash ("cold/1").
+  # InvalidDocument when it cannot be taken.
+  def self.cold(document, pantry: shipped) = Door::ColdWriter.call(Assessment.of(document, library: pantry))
+
   # The cut of a formula's tin at true size as PDF (bytes). InvalidDocument when it cannot be taken, or nothing is cut in it.
   def self.template(document, pantry: shipped) = Exchange::CutTemplate.new(Assessment.of(document, library: pantry)).to_pdf
 
@@ -46,6 +50,10 @@ module ElmCup
   # A tool by the water that fills it, as a Hash like those of a kitchen document. said: kind, water_ml, and what was measured.
   # InvalidDocument where that cannot be one.
   def self.tool_by_water(said) = Piece::ByWater.call(said)
+
+  # What a glass of water that cooled in a freezer or a fridge says of it, as a Hash ("glass/1"). said: kind, readings ([[minutes, °C], …]),
+  # air_c or dial_c, fan. InvalidDocument where that cannot be, or tells nothing.
+  def self.glass_test(said, pantry: shipped) = Door::GlassWriter.call(said, pantry)
 
   # What a list shows of a formula document, as a Hash: texture, pieces, diets of the whole, and no more than that is reckoned.
   # InvalidDocument when it cannot be taken.

@@ -34,6 +34,7 @@ module ElmCupServer
       reckon { ElmCup.assess(body_json["document"], pantry: Pantry.library, sections: body_json["sections"]) }
     }
     post("/api/shape") { reckon { ElmCup.shape(body_json, pantry: Pantry.library) } }
+    post("/api/cold") { reckon { ElmCup.cold(body_json, pantry: Pantry.library) } }
     post("/api/shape/template") { download(ElmCup.template(body_json, pantry: Pantry.library), "application/pdf", "cut.pdf") }
     post("/api/lines") { reckon { read_line(body_json) } }
     post("/api/nudge") { reckon { {"text" => ElmCup.nudge(body_json["text"], body_json["steps"])} } }
@@ -86,6 +87,7 @@ module ElmCupServer
 
     get("/api/kitchen") { answer(Kitchen.document) }
     put("/api/kitchen") { answer(Kitchen.keep(body_json)) }
+    post("/api/kitchen/glass") { answer(ElmCup.glass_test(body_json)) }
     post("/api/kitchen/by-water") { answer(ElmCup.tool_by_water(body_json)) }
 
     get("/api/pantry") { answer(pantry) }

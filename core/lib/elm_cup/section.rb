@@ -20,6 +20,7 @@ module ElmCup
       # where it is named.
       def named(name, needs: [], asked: false)
         @keys = []
+        @part_keys = []
         @asked = asked
         REGISTRY[name] = self
         needs.each { |other| define_method(other) { @assessment.section(other) } }
@@ -30,7 +31,12 @@ module ElmCup
         @keys << Key.new(name: name, digits: digits, value: value)
       end
 
-      attr_reader :keys
+      # Gives each component a key; the block is run in the section with the Assessment::Part. nil leaves the key out.
+      def part_key(name, digits: nil, &value)
+        @part_keys << Key.new(name: name, digits: digits, value: value)
+      end
+
+      attr_reader :keys, :part_keys
 
       # It is only part of an answer where it is named.
       def asked? = @asked
@@ -44,6 +50,9 @@ module ElmCup
 
     # [[name, value, digits], …] of its keys.
     def said = self.class.keys.map { |key| [key.name, instance_exec(&key.value), key.digits] }
+
+    # The same of the keys that it gives a component, an Assessment::Part.
+    def said_of(part) = self.class.part_keys.map { |key| [key.name, instance_exec(part, &key.value), key.digits] }
 
     private
 

@@ -60,7 +60,7 @@ RSpec.describe "The formula document" do
   end
 
   it "refuses by name what is not built yet" do
-    %w[journey].each do |key|
+    %w[steps].each do |key|
       expect(faults(good.merge(key => {}))).to eq([["/#{key}", "“#{key}” belongs to a part that is not built yet; take it out"]])
     end
   end

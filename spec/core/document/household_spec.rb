@@ -4,9 +4,18 @@ RSpec.describe ElmCup::Document::Household do
   it "takes what it starts from, and gives formulas the measures of it" do
     usual = described_class.usual
     expect(described_class.check(usual)).to be_nil
-    expect(described_class.shared(usual)).to include("cup" => "us", "room_c" => 21, "fridge_c" => 4, "freezer_c" => -18)
-    expect(described_class.shared(usual.merge("places" => [{"id" => "a", "kind" => "freezer",
-                                                            "dial_c" => -22}]))).to include("freezer_c" => -22)
+    expect(described_class.shared(usual)).to include("cup" => "us", "room_c" => 21)
+  end
+
+  it "takes the air of a household's freezer as warmer than its dial until it was measured, and says so; a formula's own is the air" do
+    places = ->(*said) { ElmCup::Document::Kitchen.from({}, described_class.shared(described_class.usual.merge("places" => said))).places }
+    freezer = {"id" => "a", "kind" => "freezer", "dial_c" => -22}
+    expect(places.call(freezer)["freezer"]).to have_attributes(celsius: -19.0, assumed: /3 °C warmer than its dial/)
+    expect(places.call(freezer.merge("air_c" => -17.5))["freezer"]).to have_attributes(celsius: -17.5, assumed: nil)
+    expect(places.call({"id" => "b", "kind" => "fridge", "dial_c" => 4})["fridge"]).to have_attributes(celsius: 6.0)
+    own = ElmCup::Document::Kitchen.from({"freezer_c" => -20},
+      described_class.shared(described_class.usual.merge("places" => [freezer.merge("fan" => true)])))
+    expect(own.place("freezer")).to have_attributes(celsius: -20.0, fan: true, assumed: nil)
   end
 
   it "lets a household's kitchen be what a formula does not say" do

@@ -51,6 +51,7 @@ export interface FormulaDocument {
   shape?: Shape
   coat?: Coat
   lives?: 'room' | 'fridge' | 'freezer'
+  journey?: Stretch[]
   kitchen?: Kitchen
   notes?: string[]
   splits?: Split[]
@@ -126,6 +127,10 @@ export interface Coat {
   bowl_c?: number
   centre_c?: number
   school?: 'thinned' | 'tempered'
+}
+export interface Stretch {
+  minutes: number
+  celsius: number
 }
 export interface Kitchen {
   cup?: 'us' | 'us_legal' | 'metric' | 'australian' | 'imperial'

@@ -97,6 +97,38 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/cold": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["cold"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/kitchen/glass": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["glassTest"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/kitchen": {
         parameters: {
             query?: never;
@@ -1256,6 +1288,183 @@ export interface components {
             findings: components["schemas"]["Finding"][];
             notes: string[];
         };
+        Stretch: {
+            minutes: number;
+            celsius: number;
+        };
+        ChillReady: {
+            /** @enum {string} */
+            state: "ready" | "already_firm" | "will_not_firm";
+            /** @description Minutes */
+            ready?: number[];
+            middle?: number;
+            why?: string;
+            /** @description Minutes that cooks give it */
+            practice?: number[];
+            start_c: number;
+            overlaps?: boolean;
+        };
+        ChillStep: {
+            id: string;
+            component: string;
+            /** @enum {string} */
+            touch: "cut" | "dip" | "snap" | "spoon";
+            touch_test: string;
+            words: string;
+            start_words?: string;
+            freezer: components["schemas"]["ChillReady"];
+            fridge: components["schemas"]["ChillReady"];
+        };
+        /** @enum {string} */
+        FirmnessId: "slumps" | "soft" | "cuts" | "firm" | "snaps";
+        ColdSummary: {
+            step?: string;
+            sentence: string;
+            freezer_minutes?: components["schemas"]["ChillReady"];
+            fridge_minutes?: components["schemas"]["ChillReady"];
+            firmness: {
+                celsius: number;
+                kpa: number;
+                verdict: components["schemas"]["FirmnessId"];
+            }[];
+            /** @description Absent where it does not hold even in the freezer */
+            holds_to_c?: number;
+            fails_first: string;
+        };
+        ColdCard: components["schemas"]["ColdSummary"] & {
+            steps: components["schemas"]["ChillStep"][];
+            curves: {
+                /** @enum {string} */
+                place: "freezer" | "fridge";
+                step: string;
+                minutes: number[];
+                celsius: number[];
+                low: number[];
+                high: number[];
+            }[];
+            out: {
+                /** @enum {string} */
+                from: "freezer" | "fridge";
+                start_c: number;
+                room_c: number;
+                dip_c?: number;
+                dip?: number;
+                cut?: number;
+                slump?: number;
+                fails_first?: string;
+                at_once?: number;
+            }[];
+            parts: {
+                component: string;
+                shell: boolean;
+                holds_to_c?: number;
+            }[];
+            hold: {
+                component: string;
+                celsius: number;
+                kpa: number;
+                verdict: components["schemas"]["FirmnessId"];
+            }[];
+            solid_fat: {
+                component: string;
+                fats: {
+                    [key: string]: number;
+                };
+                points: components["schemas"]["SolidPoint"][];
+                without?: components["schemas"]["SolidPoint"][];
+                words?: string;
+            }[];
+            journey?: {
+                minutes: number;
+                air_c: number;
+                celsius: number;
+                kpa: number;
+                component: string;
+                verdict: components["schemas"]["FirmnessId"];
+                holds: boolean;
+            }[];
+            /** @enum {string} */
+            journey_from?: "room" | "fridge" | "freezer";
+            places: {
+                /** @enum {string} */
+                kind: "room" | "fridge" | "freezer";
+                celsius: number;
+                fan: boolean;
+            }[];
+            notes: string[];
+        };
+        SolidPoint: {
+            celsius: number;
+            solid: number;
+        };
+        DaysByPlace: {
+            room: number;
+            fridge: number;
+            freezer: number;
+        };
+        Keep: {
+            /** @enum {string} */
+            place: "room" | "fridge" | "freezer";
+            days: components["schemas"]["DaysByPlace"];
+            /** @description The part that decides */
+            limits: string;
+            why: string;
+            parts: {
+                component: string;
+                water_activity?: number;
+                water_activity_low?: number;
+                water_activity_high?: number;
+                /** @enum {string} */
+                place: "room" | "fridge" | "freezer";
+                days: components["schemas"]["DaysByPlace"];
+                perishable: string[];
+                soft: boolean;
+                life: string;
+                why: string;
+            }[];
+            trades: string[];
+            rancidity?: string;
+            baked?: {
+                water_loss_pct: number[];
+                water_activity_low?: number;
+                water_activity_high?: number;
+                /** @enum {string} */
+                place: "room" | "fridge" | "freezer";
+                days: components["schemas"]["DaysByPlace"];
+                words: string;
+            };
+            cautions: string[];
+            notes: string[];
+        };
+        ColdAnswer: {
+            /** @enum {string} */
+            elm_cup: "cold/1";
+            name: string;
+            /** @enum {string} */
+            lives: "room" | "fridge" | "freezer";
+            cold?: components["schemas"]["ColdCard"];
+            keep?: components["schemas"]["Keep"];
+            notes: string[];
+        };
+        GlassAnswer: {
+            /** @enum {string} */
+            elm_cup: "glass/1";
+            /** @enum {string} */
+            kind: "freezer" | "fridge";
+            air_c: number;
+            /** @description W/(m² K) around the glass */
+            h: number;
+            h_low: number;
+            h_high: number;
+            usual_h: number;
+            /** @description Of what is usual */
+            times: number;
+            h_top: number;
+            h_bottom: number;
+            readings_used: number;
+            words: string;
+            notes: string[];
+        };
         TopView: {
             /** @enum {string} */
             on: "tin" | "tray" | "mould" | "sheet";
@@ -1307,6 +1516,13 @@ export interface components {
                 /** @enum {string} */
                 kind: "room" | "fridge" | "freezer";
                 dial_c: number;
+                air_c?: number | null;
+                h_top?: number;
+                h_bottom?: number;
+                fan?: boolean;
+                slots?: number;
+                litres?: number;
+                tray_cm2?: number;
             }[];
         };
         StaleKitchen: components["schemas"]["Problem"] & {
@@ -1410,6 +1626,8 @@ export interface components {
             finished_piece_grams?: number;
             cost?: components["schemas"]["Cost"];
             practice?: components["schemas"]["Practice"][];
+            cold?: components["schemas"]["ColdSummary"];
+            keep?: components["schemas"]["Keep"];
             nutrition_per_piece?: components["schemas"]["Nutrition"];
             nutrition_per_100g?: components["schemas"]["Nutrition"];
             sweetness_pct?: number;
@@ -2154,7 +2372,7 @@ export interface operations {
             content: {
                 "application/json": {
                     document: components["schemas"]["Document"];
-                    /** @description components, pieces, practice, nutrition, cost, diets, findings, notes, wishes */
+                    /** @description components, pieces, coat, practice, cold, keep, nutrition, cost, diets, findings, notes, wishes */
                     sections: string[];
                 };
             };
@@ -2211,6 +2429,62 @@ export interface operations {
                 };
                 content: {
                     "application/pdf": string;
+                };
+            };
+            422: components["responses"]["Problem"];
+            default: components["responses"]["Refused"];
+        };
+    };
+    cold: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: components["requestBodies"]["Document"];
+        responses: {
+            /** @description When each step is firm enough, how warm it may get, where it lives and for how long */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ColdAnswer"];
+                };
+            };
+            422: components["responses"]["Problem"];
+            default: components["responses"]["Refused"];
+        };
+    };
+    glassTest: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    /** @enum {string} */
+                    kind: "freezer" | "fridge";
+                    air_c?: number;
+                    dial_c?: number;
+                    fan?: boolean;
+                    /** @description [minutes, °C of the water] */
+                    readings: number[][];
+                };
+            };
+        };
+        responses: {
+            /** @description What the glass of water says of the place */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["GlassAnswer"];
                 };
             };
             422: components["responses"]["Problem"];

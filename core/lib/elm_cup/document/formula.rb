@@ -4,8 +4,9 @@ module ElmCup
   module Document
     # A formula document as values. Made by Formula.from, which refuses what cannot be taken.
     #   parts  Parts     shape  Piece::Shape, nil where none is said     coat  Coating::Coat, nil for none     kitchen  Kitchen
+    #   journey  [minutes, °C] of each stretch that the pieces go through
     #   lives  where the pieces will live: "room", "fridge" or "freezer"     wishes  texts
-    Formula = Value.of(:name, :parts, :shape, :kitchen, coat: nil, lives: nil, needs: [], muted: [], wishes: []) do
+    Formula = Value.of(:name, :parts, :shape, :kitchen, coat: nil, lives: nil, journey: [].freeze, needs: [], muted: [], wishes: []) do
       # The Formula of a parsed document (Hash). InvalidDocument with every fault and its pointer. household: what is so in the kitchen
       # where the document says nothing of it (Hash).
       def self.from(document, household: {})
@@ -13,7 +14,8 @@ module ElmCup
         parts = Parts.new(document)
         shape = document["shape"] && Piece::Shape.from(document["shape"])
         new(name: document["name"], parts: parts, shape: shape, coat: Coating::Coat.of(document["coat"], parts.components, shape),
-          lives: document["lives"] || self::LIVES, kitchen: Kitchen.from(document["kitchen"] || {}, household), needs: document["needs"] ||
+          lives: document["lives"] || self::LIVES, journey: (document["journey"] || []).map { |each| each.values_at("minutes", "celsius") },
+          kitchen: Kitchen.from(document["kitchen"] || {}, household), needs: document["needs"] ||
             [],
           muted: document["muted"] || [], wishes: document["wishes"] || [])
       end

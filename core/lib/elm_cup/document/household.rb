@@ -6,8 +6,7 @@ module ElmCup
     module Household
       VERSION = "kitchen/1"
       SCHEMA = JsonFaults.schema("kitchen.schema.json")
-      # Kind of a place => the key of a formula's kitchen that says how warm it is there.
-      WARMTH = {"room" => "room_c", "fridge" => "fridge_c", "freezer" => "freezer_c"}.freeze
+      WARMTH = Kitchen::WARMTH
       # What tins and liners can be made of.
       MATERIALS = {"tins" => "tin", "liners" => "liner"}.transform_values { |name|
         Schema::SCHEMA.value.dig("$defs", name, "properties", "material", "enum")
@@ -27,8 +26,9 @@ module ElmCup
 
       # What a formula's kitchen has of a checked one (Hash).
       def self.shared(said)
-        places = (said["places"] || []).reverse.to_h { |place| [WARMTH.fetch(place["kind"]), place["dial_c"]] }
-        said.slice(*SHARED).merge(places)
+        places = said["places"] || []
+        room = places.find { |place| place["kind"] == "room" }
+        said.slice(*SHARED).merge(places.any? ? {"places" => places} : {}, room ? {WARMTH.fetch("room") => room["dial_c"]} : {})
       end
 
       # The document of a household that has said nothing.

@@ -6,21 +6,26 @@ module ElmCup
     module AssessmentWriter
       VERSION = "assessment/1"
       # As a cook asks; sections that are not named here come behind.
-      ORDER = %w[components pieces coat practice nutrition cost diets findings notes wishes].freeze
+      ORDER = %w[components pieces coat practice cold keep nutrition cost diets findings notes wishes].freeze
 
       # sections: names of what is wanted, nil for everything. InvalidDocument names one that there is not.
       def self.call(assessment, sections: nil)
         wanted = wanted(sections)
         said = {"elm_cup" => VERSION, "name" => assessment.name, "grams" => Json.round(assessment.grams, 2)}
-        said.merge!(parts(assessment)) if wanted.include?(Assessment::COMPONENTS)
-        (wanted - [Assessment::COMPONENTS]).each { |name| said.merge!(section(assessment.section(name))) }
+        sections = (wanted - [Assessment::COMPONENTS]).map { |name| assessment.section(name) }
+        said.merge!(parts(assessment, sections)) if wanted.include?(Assessment::COMPONENTS)
+        sections.each { |each| said.merge!(section(each)) }
         said
       end
 
       # The keys of one Section.
-      def self.section(section)
-        section.said.each_with_object({}) { |(key, value, digits), said| said[key] = Json.of(value, digits) unless value.nil? }
+      def self.section(section) = keys(section.said)
+
+      # [name, value, digits] of each as JSON has it.
+      def self.keys(triples)
+        triples.each_with_object({}) { |(key, value, digits), said| said[key] = Json.of(value, digits) unless value.nil? }
       end
+      private_class_method :keys
 
       class << self
         private
@@ -37,9 +42,13 @@ module ElmCup
           known & sections
         end
 
-        def parts(assessment)
+        # Components with what the wanted sections say of each.
+        def parts(assessment, sections)
           writer = PartWriter.new(assessment)
-          said = {"components" => assessment.components.map { |part| writer.component(part) }}
+          of_parts = sections.select { |each| each.class.part_keys.any? }
+          said = {"components" => assessment.components.map { |part|
+            of_parts.inject(writer.component(part)) { |component, each| component.merge(keys(each.said_of(part))) }
+          }}
           said["splits"] = assessment.flavours.each_with_index.map { |flavour, at| writer.flavour(flavour, at) } if assessment.flavours.any?
           said
         end

@@ -37,6 +37,10 @@ module ElmCup
           over_grams: [layers.grams - number * each, 0.0].max, by_weight: Weighing.of(number * each, number), gives_way: gives_way)
       end
 
+      def heat_path(yielded) = HeatPath.round(yielded.layers, yielded.body)
+
+      def served_path(yielded) = heat_path(yielded)
+
       private
 
       def from_said(said)

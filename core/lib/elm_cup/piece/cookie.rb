@@ -36,6 +36,8 @@ module ElmCup
           by_weight: Weighing.of(number * each, number), gives_way: @count ? "piece_grams" : "pieces")
       end
 
+      def heat_path(yielded) = HeatPath.apart(yielded.layers, yielded.body)
+
       private
 
       def from_said(said)

@@ -65,6 +65,8 @@ module ElmCup
         [["bottom", inset.bottom_mm, floor * inset.bottom_mm], ["wall", inset.wall_mm, wall], ["top", inset.top_mm, floor * inset.top_mm]]
       end
 
+      def heat_path(yielded) = HeatPath.apart(yielded.layers, yielded.body)
+
       private
 
       def from_said(said)

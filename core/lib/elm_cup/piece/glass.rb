@@ -35,6 +35,8 @@ module ElmCup
           over_grams: [layers.grams - number * each, 0.0].max, gives_way: @count ? "ml" : "pieces")
       end
 
+      def served_path(yielded) = heat_path(yielded)
+
       private
 
       def from_said(said)

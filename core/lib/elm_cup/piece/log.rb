@@ -38,6 +38,8 @@ module ElmCup
           over_grams: [layers.grams - number * each, 0.0].max, by_weight: Weighing.of(number * each, number), gives_way: gives_way)
       end
 
+      def heat_path(yielded) = HeatPath.roll(yielded.layers)
+
       private
 
       def from_said(said)

@@ -55,6 +55,8 @@ module ElmCup
         [["wall", inset.wall_mm, wall], ["lid", inset.bottom_mm, inner.volume_mm3 - room_ml(inset) * 1000]]
       end
 
+      def heat_path(yielded) = HeatPath.apart(yielded.layers, yielded.body)
+
       private
 
       def from_said(said)

@@ -17,6 +17,7 @@ module ElmCup
     #   scaled(factor)                   the shape of a batch so many times as large
     #   remade(pieces:, piece_grams:, apart:)  the shape of so many pieces of so many grams
     #   trial(pieces)                    the shape of a spoonful for so many pieces
+    #   heat_path(yielded)               how heat leaves a piece as it stands in the cold
     class Shape
       SCHEMA = "formula.schema.json"
       KINDS = {}
@@ -123,6 +124,12 @@ module ElmCup
 
       # Cavities of a mould that a Yield takes, nil where there are none.
       def cavities_of(_yielded) = nil
+
+      # HeatPath of a piece of a Yield as it stands in the cold.
+      def heat_path(yielded) = HeatPath.flat(yielded.layers)
+
+      # HeatPath of a finished piece, by itself on a plate.
+      def served_path(yielded) = HeatPath.apart(yielded.layers, yielded.body)
 
       # Only its top is free: it stands in a liner or a glass.
       def open_top? = false

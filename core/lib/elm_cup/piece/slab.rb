@@ -137,6 +137,8 @@ module ElmCup
         yielded(layers, grid, depth, number, kept, used)
       end
 
+      def heat_path(yielded) = HeatPath.flat(yielded.layers, tin: true)
+
       private
 
       def from_said(said)

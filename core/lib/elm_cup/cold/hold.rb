@@ -1,0 +1,48 @@
+# frozen_string_literal: true
+
+module ElmCup
+  module Cold
+    # How firm a part is from the freezer to a hot car.
+    #   component   name of the part     shell  it is a coat
+    #   points      Points, coldest first
+    #   holds_to_c  whole °C that it holds to: stands, or, of a shell, cuts; nil where it never does
+    Hold = Value.of(:component, :shell, :points, :holds_to_c) do
+      # °C that are looked at.
+      self::COLDEST = -18
+      self::WARMEST = 40
+      self::EVERY = 2
+      self::HIDDEN = %i[points].freeze
+
+      # Of a Substance.
+      def self.of(substance)
+        firmness = substance.firmness
+        points = (self::COLDEST..self::WARMEST).step(self::EVERY).map { |celsius|
+          Hold::Point.new(celsius: celsius, kpa: firmness.kpa(celsius), verdict: Grade.at(firmness, celsius, brittle: substance.brittle))
+        }
+        new(component: substance.name, shell: substance.shell, points: points, holds_to_c: to_c(firmness, line(substance)))
+      end
+
+      # Its points as Rows.
+      def rows = points.map { |point| Hold::Row.new(component: component, **point.to_h) }
+
+      # kPa that it must have to hold.
+      def self.line(substance) = substance.shell ? Grade::CUTS : Grade::STANDS
+
+      # The highest whole °C up to 40 where, judged cautiously, it still has so many kPa; nil where it has not even in the freezer.
+      def self.to_c(firmness, kpa)
+        holds = ->(celsius) { firmness.kpa(celsius + Grade::CAUTION_K) >= kpa }
+        return unless holds.call(self::COLDEST)
+        return self::WARMEST if holds.call(self::WARMEST)
+
+        (self::COLDEST..self::WARMEST).bsearch { |celsius| !holds.call(celsius) } - 1
+      end
+    end
+    # A Point and the name of its part.
+    Hold::Row = Value.of(:component, :celsius, :kpa, :verdict) do
+      self::DIGITS = {kpa: 1}.freeze
+    end
+    Hold::Point = Value.of(:celsius, :kpa, :verdict) do
+      self::DIGITS = {kpa: 1}.freeze
+    end
+  end
+end

@@ -1,0 +1,16 @@
+# frozen_string_literal: true
+
+module ElmCup
+  module Door
+    # The cold and the keeping of an Assessment in full, as a Hash ("cold/1").
+    module ColdWriter
+      VERSION = "cold/1"
+
+      def self.call(assessment)
+        cold, card, keep = %w[cold cold_card keep].map { |name| AssessmentWriter.section(assessment.section(name)) }
+        {"elm_cup" => VERSION, "name" => assessment.name, "lives" => assessment.formula.lives,
+         "cold" => cold["cold"]&.merge(card.fetch("cold_card")), "keep" => keep["keep"], "notes" => assessment.notes}.compact
+      end
+    end
+  end
+end

@@ -1,0 +1,62 @@
+# frozen_string_literal: true
+
+module ElmCup
+  module Keeping
+    # Where it lives, for how many days, and what must be said of it.
+    class KeepSection < Section
+      # What a door says.
+      #   place, days   of the whole      limits  name of the part that decides, why      parts  PartKeepings
+      #   trades        words on water that goes from part to part      rancidity  words, nil for none      baked  Baked, nil for none
+      #   cautions      sentences         notes  what was taken for granted
+      Keep = Value.of(:place, :days, :limits, :why, :parts, :trades, :rancidity, :baked, :cautions, :notes)
+      PLACES = Life::PLACES
+      ACIDITY = "Its acidity is not known, so the strictest rule is taken."
+
+      named "keep", needs: %w[pieces coat cold]
+      key("keep") { keep }
+      part_key("water_activity", digits: 2) { |part| Mixture::WaterActivity.of(part.bowl)&.norrish }
+
+      # The Keep; nil where nothing is read.
+      def keep
+        return if parts.empty?
+
+        @keep ||= Keep.new(place: place, days: days, limits: limiting.component, why: limiting.why, parts: parts,
+          trades: MoistureTrade.words(parts, assessment.parts.reject { |part|
+            part.bowl.empty?
+          }), rancidity: Rancidity.words(assessment.bowl),
+          baked: Baked.of(assessment), cautions: Cautions.new(assessment, parts).all, notes: notes)
+      end
+
+      # PartKeepings of what the pieces are made of, the coat last.
+      def parts
+        @parts ||= cold.parts.zip(cold.holds).filter_map { |substance, hold|
+          part = assessment.components.find { |each| each.name == substance.name }
+          PartKeeping.of(part, hold: hold, blend: substance.material.blend, in_shell: shelled?(substance), room_c: kitchen.room_c,
+            fridge_c: kitchen.place("fridge").celsius)
+        }
+      end
+
+      # The coldest that a part needs.
+      def place = parts.map(&:place).max_by { |each| PLACES.index(each) }
+
+      # Days by place: the shortest of the parts.
+      def days = PLACES.to_h { |each| [each, parts.map { |part| part.days[each] }.min] }
+
+      private
+
+      def kitchen = assessment.formula.kitchen
+
+      def shelled?(substance)
+        need = coat.need
+        !substance.shell && !need.nil? && need.used.inset(assessment.formula.coat) != Piece::Inset::NONE
+      end
+
+      # The PartKeeping that decides: it needs the coldest place, and there it keeps the shortest.
+      def limiting = @limiting ||= parts.min_by { |part| [-PLACES.index(part.place), part.days[place]] }
+
+      def notes
+        [(ACIDITY if parts.any? { |part| part.water_activity_high.to_f > WaterLimit::CONTROLLED })].compact
+      end
+    end
+  end
+end
