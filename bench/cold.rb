@@ -36,8 +36,7 @@ AIR = ElmCup::Cold::Place.new(kind: "freezer", celsius: -18.0).typical
 
 # Minutes until a ball can be dipped, its table reckoned anew.
 def minutes(material)
-  table = ElmCup::Cold::MaterialTable.new(material, ElmCup::Cold::Substance::RANGE)
-  dough = ElmCup::Cold::Substance.new(name: "dough", material: material, table: table, start_c: 22.0, start_words: nil, brittle: false,
+  dough = ElmCup::Cold::Substance.new(name: "dough", material: material, start_c: 22.0, start_words: nil, brittle: false,
     poured: false, shell: false)
   ElmCup::Cold::Chill.of([[dough, 12.5, 22.0]], form: "sphere", judged: 0, air: AIR, kpa: 20, hours: 4, samples: true).minutes
 end

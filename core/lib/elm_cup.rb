@@ -22,9 +22,9 @@ module ElmCup
 
   # The assessment of a parsed formula document, as a Hash ready for JSON. InvalidDocument when it cannot be taken.
   # `pantry` is an Ingredient::Library of `pantry`, where the household has ingredients of its own; sections: names of what is wanted
-  # ("components", "pieces", "cost" …), nil for everything: nothing else is reckoned.
-  def self.assess(document, pantry: shipped, sections: nil)
-    Door::AssessmentWriter.call(Assessment.of(document, library: pantry), sections: sections)
+  # ("components", "pieces", "cost" …), nil for everything; without: names of what is left out. Nothing else is reckoned.
+  def self.assess(document, pantry: shipped, sections: nil, without: [])
+    Door::AssessmentWriter.call(Assessment.of(document, library: pantry), sections: sections, without: without)
   end
 
   # Pieces, cut, coat and what the kitchen's tools would make of a formula document, as a Hash ("shape/1"). InvalidDocument when it cannot

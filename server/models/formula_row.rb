@@ -10,7 +10,11 @@ module ElmCupServer
 
     # What a list can be sorted by => SQL, never null.
     ORDERS = {"name" => "formula_rows.name", "changed" => "formulas.updated_at",
-              **%w[fill grams pieces kcal].to_h { |figure| [figure, "COALESCE(formula_rows.#{figure}, -1.0)"] }}.freeze
+              **%w[fill grams pieces kcal lives].to_h { |figure| [figure, "COALESCE(formula_rows.#{figure}, -1.0)"] }}.freeze
+
+    # Places from the warmest on; more days than any of them keeps.
+    PLACES = %w[room fridge freezer].freeze
+    MOST_DAYS = 10_000
 
     # Rows of formulas that are not deleted.
     def self.kept = joins(:formula).merge(Formula.kept).preload(:formula)
@@ -59,10 +63,13 @@ module ElmCupServer
          search: SearchText.of(formula.name, texture, *summary["diets"]), source: source, made_by: made_by(pantry),
          shown: JSON.generate(shown), aside: aside && JSON.generate(aside), texture: texture,
          fill: summary.dig("saturation", "value"), grams: summary["grams"], pieces: summary.dig("pieces", "count"),
-         kcal: summary["kcal_per_piece"]}
+         kcal: summary["kcal_per_piece"], lives: lives(summary["keep"])}
       end
 
       private
+
+      # The warmest place first, in one place the longest last; nil where nothing is known.
+      def lives(keep) = keep && PLACES.index(keep["place"]) * MOST_DAYS + keep["days"]
 
       # [its summary, why it cannot be read]: where the document is at fault, one that says nothing; reasons where no screen can mend it.
       def judged(document, pantry)

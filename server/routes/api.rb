@@ -29,7 +29,9 @@ module ElmCupServer
 
     get("/api/health") { answer("ok" => Integrity.sound?, "core_version" => CoreVersion::CURRENT, "storage" => Integrity.found || "being looked at") }
     get("/api/library") { answer(Pantry.choices) }
-    post("/api/assess") { reckon { ElmCup.assess(body_json, pantry: Pantry.library) } }
+    post("/api/assess") {
+      reckon { ElmCup.assess(body_json, pantry: Pantry.library, without: params["without"].to_s.split(",")) }
+    }
     post("/api/assess/sections") {
       reckon { ElmCup.assess(body_json["document"], pantry: Pantry.library, sections: body_json["sections"]) }
     }

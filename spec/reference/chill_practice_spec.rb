@@ -75,10 +75,10 @@ RSpec.describe "Minutes in the cold, beside practice" do
     expect(passed.map { |each| each * 60 / ElmCup::Cold::Warming::SECONDS_A_PIECE }).to all(be_between(6, 8.5))
   end
 
-  # A dough whose fat sets at once.
+  # A dough whose fat sets at once: that of a table without a lag.
   def eager(substance)
     table = Class.new(SimpleDelegator) { def tau_minutes(_celsius) = 0.0 }.new(substance.table)
-    substance.with(table: table)
+    Class.new(SimpleDelegator) { define_method(:table) { table } }.new(substance)
   end
 
   # Source: docs/model.md, Cold. Known: a second reckoning gave 17 minutes without the lag; here it is 14, and with it both have 27.

@@ -37,8 +37,7 @@ module Chilling
 
   # The Cold::Substance of it, so warm.
   def substance(grams, start_c: 22.0, name: "dough", poured: false, shell: false, **more)
-    made = material(grams, **more)
-    ElmCup::Cold::Substance.new(name: name, material: made, table: ElmCup::Cold::MaterialTable.new(made, ElmCup::Cold::Substance::RANGE),
+    ElmCup::Cold::Substance.new(name: name, material: material(grams, **more),
       start_c: start_c.to_f, start_words: nil, brittle: false, poured: poured, shell: shell)
   end
 

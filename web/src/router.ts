@@ -20,6 +20,7 @@ export const router = createRouter({
         { path: '', redirect: (to) => `/formulas/${String(to.params.id)}/mix` },
         { path: 'mix', component: fetched(() => import('./views/MixView.vue')), meta: { title: 'Mix' } },
         { path: 'shape', component: fetched(() => import('./views/ShapeView.vue')), meta: { title: 'Shape' } },
+        { path: 'cold', component: fetched(() => import('./views/ColdView.vue')), meta: { title: 'Cold' } },
         {
           path: 'kitchen',
           component: fetched(() => import('./views/FormulaKitchenView.vue')),

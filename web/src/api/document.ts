@@ -8,6 +8,7 @@ export type {
   Line as DocumentLine,
   Shape as DocumentShape,
   Split as DocumentSplit,
+  Stretch as DocumentStretch,
   Take as DocumentTake,
 } from './formulaDocument'
 export type PartType = NonNullable<Component['type']>

@@ -1406,8 +1406,10 @@ export interface components {
             /** @enum {string} */
             place: "room" | "fridge" | "freezer";
             days: components["schemas"]["DaysByPlace"];
-            /** @description The part that decides */
+            /** @description The part that keeps the shortest there */
             limits: string;
+            /** @description The part that needs that place */
+            placed_by: string;
             why: string;
             parts: {
                 component: string;
@@ -1462,6 +1464,9 @@ export interface components {
             h_top: number;
             h_bottom: number;
             readings_used: number;
+            /** @description Minutes that a usual ball takes as it was; absent where it never gets firm */
+            before?: number[];
+            after?: number[];
             words: string;
             notes: string[];
         };
@@ -1597,6 +1602,8 @@ export interface components {
             elm_cup: "assessment/1";
             name: string;
             grams: number;
+            cold?: components["schemas"]["ColdSummary"];
+            keep?: components["schemas"]["Keep"];
         } & {
             [key: string]: unknown;
         };
@@ -2101,6 +2108,11 @@ export interface components {
             allergens: string[];
             flagged: number;
             breaches: string[];
+            keep?: {
+                /** @enum {string} */
+                place: "room" | "fridge" | "freezer";
+                days: number;
+            } | null;
             components: number;
             kcal_per_piece?: number | null;
         };
@@ -2341,7 +2353,10 @@ export interface operations {
     };
     assess: {
         parameters: {
-            query?: never;
+            query?: {
+                /** @description Names of sections that are left out, “cold,keep”: the quick ones come first */
+                without?: string;
+            };
             header?: never;
             path?: never;
             cookie?: never;
@@ -3378,7 +3393,7 @@ export interface operations {
                 cursor?: components["parameters"]["Cursor"];
                 /** @description “only”: what cannot be read, in the place of what can */
                 aside?: components["parameters"]["Aside"];
-                order?: "name" | "-name" | "changed" | "-changed" | "fill" | "-fill" | "grams" | "-grams" | "pieces" | "-pieces" | "kcal" | "-kcal";
+                order?: "name" | "-name" | "changed" | "-changed" | "fill" | "-fill" | "grams" | "-grams" | "pieces" | "-pieces" | "kcal" | "-kcal" | "lives" | "-lives";
             };
             header?: never;
             path?: never;

@@ -8,6 +8,7 @@ export const DEBOUNCE = 60
 export function useAnswer<T>(
   document: Ref<FormulaDocument | undefined>,
   put: (asked: FormulaDocument, signal: AbortSignal) => Promise<T>,
+  rest = DEBOUNCE,
 ) {
   const answer = shallowRef<T>()
   const error = ref<string>()
@@ -32,7 +33,7 @@ export function useAnswer<T>(
     (now, before) => {
       if (!now) return
       clearTimeout(timer)
-      timer = setTimeout(ask, before ? DEBOUNCE : 0, now)
+      timer = setTimeout(ask, before ? rest : 0, now)
     },
     { immediate: true },
   )

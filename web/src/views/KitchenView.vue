@@ -3,6 +3,7 @@
 import { computed } from 'vue'
 import type { Kitchen, Tool, ToolKind } from '@/api/client'
 import MeasuresForm from '@/components/kitchen/MeasuresForm.vue'
+import PlacesPanel from '@/components/kitchen/PlacesPanel.vue'
 import ToolShelf from '@/components/kitchen/ToolShelf.vue'
 import { useHousehold } from '@/composables/useHousehold'
 import { useLibrary } from '@/composables/useLibrary'
@@ -29,24 +30,20 @@ const now = computed(
       freezer_c: place('freezer') ?? library.value.usual_kitchen.freezer_c,
     },
 )
-const KINDS = { room_c: 'room', fridge_c: 'fridge', freezer_c: 'freezer' } as const
-
-/** Temperatures stand with their places, all else beside them. */
+/** The room stands with the places, all else beside them. */
 function measures(changes: Record<string, unknown>) {
   return change((before) => {
-    const after: Kitchen = { ...before, places: [...(before.places ?? [])] }
-    for (const [key, value] of Object.entries(changes)) {
-      const kind = KINDS[key as keyof typeof KINDS]
-      if (!kind) Object.assign(after, { [key]: value })
-      else {
-        const at = after.places!.findIndex((each) => each.kind === kind)
-        const here = { ...(after.places![at] ?? { id: kind, kind }), dial_c: value as number }
-        after.places!.splice(at < 0 ? after.places!.length : at, at < 0 ? 0 : 1, here)
-      }
+    const { room_c, ...rest } = changes
+    const after: Kitchen = { ...before, ...rest, places: [...(before.places ?? [])] }
+    if (room_c !== undefined) {
+      const at = after.places!.findIndex((each) => each.kind === 'room')
+      const here = { ...(after.places![at] ?? { id: 'room', kind: 'room' as const }), dial_c: room_c as number }
+      after.places!.splice(at < 0 ? after.places!.length : at, at < 0 ? 0 : 1, here)
     }
     return after
   }, 'Kept.')
 }
+const setPlaces = (places: Places) => change((before) => ({ ...before, places }), 'Kept.', true)
 const tools = (kind: ToolKind) => (kitchen.value?.[kind] ?? []) as Tool[]
 const add = (kind: ToolKind, tool: Tool) =>
   change(
@@ -79,7 +76,7 @@ const bowl = computed(() => (kitchen.value?.processor?.bowl_ml ?? 2000) / 1000)
       <div class="column">
         <section class="panel whole" aria-label="Measures">
           <h2>Measures and warmth</h2>
-          <MeasuresForm :now="now" :library="library" @change="measures" />
+          <MeasuresForm room-only :now="now" :library="library" @change="measures" />
           <label class="field"
             ><span>Food processor <span class="quiet">· its bowl; it works up to two thirds full</span></span>
             <span
@@ -97,6 +94,7 @@ const bowl = computed(() => (kitchen.value?.processor?.bowl_ml ?? 2000) / 1000)
             ></label
           >
         </section>
+        <PlacesPanel :places="kitchen.places ?? []" @change="setPlaces" />
       </div>
       <div class="column">
         <ToolShelf

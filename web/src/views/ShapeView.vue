@@ -4,7 +4,7 @@ import { computed, ref } from 'vue'
 import type { ShapeKind } from '@/api/client'
 import type { DocumentShape } from '@/api/document'
 import WhyDialog from '@/components/frame/WhyDialog.vue'
-import PracticeNote from '@/components/figures/PracticeNote.vue'
+import ColdNote from '@/components/cold/ColdNote.vue'
 import CoatPanel from '@/components/shape/CoatPanel.vue'
 import ShapeFigures from '@/components/shape/ShapeFigures.vue'
 import ShapeKinds from '@/components/shape/ShapeKinds.vue'
@@ -100,7 +100,7 @@ useShortcuts(() => [
           title="The cut at true size, to print"
           @click="saveTemplate(document)"
         />
-        <PracticeNote v-if="answer?.practice.length" :customs="answer.practice" />
+        <ColdNote />
       </template>
       <p v-else-if="answer" class="teach">
         {{

@@ -93,13 +93,7 @@ module ElmCup
 
       def finders = @finders ||= PLACES.to_h { |kind| [kind, finder(kind)] }
 
-      def marks
-        substance = parts.find { |each| each.name == weakest.component && each.shell == weakest.shell }
-        MARKS.map { |celsius|
-          Hold::Point.new(celsius: celsius, kpa: substance.firmness.kpa(celsius),
-            verdict: Grade.at(substance.firmness, celsius, brittle: substance.brittle))
-        }
-      end
+      def marks = Hold.at(weakest.substance, MARKS)
     end
   end
 end

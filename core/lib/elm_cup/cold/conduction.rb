@@ -57,6 +57,8 @@ module ElmCup
           time += step
           break if yield(time, self) == :stop
 
+          # Whoever waits for the interpreter goes first: an answer to a key does not wait for a cold run.
+          Thread.pass
           step *= @growth
         end
         self

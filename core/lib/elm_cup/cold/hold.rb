@@ -4,22 +4,29 @@ module ElmCup
   module Cold
     # How firm a part is from the freezer to a hot car.
     #   component   name of the part     shell  it is a coat
-    #   points      Points, coldest first
+    #   substance   Substance of it
     #   holds_to_c  whole °C that it holds to: stands, or, of a shell, cuts; nil where it never does
-    Hold = Value.of(:component, :shell, :points, :holds_to_c) do
+    Hold = Value.of(:component, :shell, :substance, :holds_to_c) do
       # °C that are looked at.
       self::COLDEST = -18
       self::WARMEST = 40
       self::EVERY = 2
-      self::HIDDEN = %i[points].freeze
+      self::HIDDEN = %i[substance].freeze
 
       # Of a Substance.
       def self.of(substance)
-        firmness = substance.firmness
-        points = (self::COLDEST..self::WARMEST).step(self::EVERY).map { |celsius|
-          Hold::Point.new(celsius: celsius, kpa: firmness.kpa(celsius), verdict: Grade.at(firmness, celsius, brittle: substance.brittle))
+        new(component: substance.name, shell: substance.shell, substance: substance, holds_to_c: to_c(substance.firmness, line(substance)))
+      end
+
+      # Points, coldest first.
+      def points = self.class.at(substance, (self.class::COLDEST..self.class::WARMEST).step(self.class::EVERY))
+
+      # Points of a Substance at so many °C each.
+      def self.at(substance, celsius)
+        celsius.map { |each|
+          Hold::Point.new(celsius: each, kpa: substance.firmness.kpa(each),
+            verdict: Grade.at(substance.firmness, each, brittle: substance.brittle))
         }
-        new(component: substance.name, shell: substance.shell, points: points, holds_to_c: to_c(firmness, line(substance)))
       end
 
       # Its points as Rows.

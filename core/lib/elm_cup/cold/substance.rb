@@ -3,10 +3,10 @@
 module ElmCup
   module Cold
     # A part of a formula as it chills.
-    #   name       of the part             material  Material          table  MaterialTable
+    #   name       of the part             material  Material
     #   start_c    °C that it comes with   start_words  why, nil where it is as warm as the room
     #   brittle    it is a shell, bark or comes out of a mould: it should snap      poured  it comes from a melt      shell  it is a coat
-    Substance = Value.of(:name, :material, :table, :start_c, :start_words, :brittle, :poured, :shell) do
+    Substance = Value.of(:name, :material, :start_c, :start_words, :brittle, :poured, :shell, derived: true) do
       # Whole °C that are tabulated: a freezer and what is poured warm.
       self::RANGE = (-30..46)
       self::STARTS = DataTable.rows("start_temperatures").freeze
@@ -22,8 +22,8 @@ module ElmCup
           Material.of(part.mix.portions, part.bowl, air: Mixture::Air.of(part.bowl, poured: melted), melted: melted, tempered: tempered)
         }
         warm, words = start_c ? [start_c, nil] : start(part, material, poured, room_c)
-        new(name: part.name, material: material, table: self::TABLES.fetch(material) { MaterialTable.new(material, self::RANGE) },
-          start_c: warm, start_words: words, brittle: brittle, poured: warm > room_c, shell: !start_c.nil?)
+        new(name: part.name, material: material, start_c: warm, start_words: words, brittle: brittle, poured: warm > room_c,
+          shell: !start_c.nil?)
       end
 
       # [°C, words]: what is poured with a hard fat in it was melted.
@@ -42,15 +42,23 @@ module ElmCup
       end
       private_class_method :start, :of?
 
-      def firmness = table.firmness
+      # MaterialTable of it: reckoned when a run first asks.
+      def table = self.class::TABLES.fetch(material) { MaterialTable.new(material, self.class::RANGE) }
+
+      # Firmness of it.
+      attr_reader :firmness
 
       # kPa as it comes from the bowl; at rest at °C where it has stood.
-      def kpa_at_start(celsius)
-        (poured && celsius == start_c) ? table.kpa(celsius, 0.0) : table.kpa(celsius, table.solid_share(celsius))
-      end
+      def kpa_at_start(celsius) = firmness.kpa(celsius, solid: (0.0 if poured && celsius == start_c))
 
       # A layer of it in a Stack, so thick and so warm.
       def layer(millimetres, celsius = start_c) = Stack::Layer.new(mm: millimetres, heat: table.heat, start_c: celsius)
+
+      private
+
+      def derive
+        @firmness = Firmness.new(material)
+      end
     end
   end
 end

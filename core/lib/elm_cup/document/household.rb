@@ -56,16 +56,18 @@ module ElmCup
           }
         end
 
-        # A place as warm as a formula takes it.
+        # A place as warm as a formula takes it, by its dial and by a thermometer.
         def warm(said)
           limits = Schema::SCHEMA.value.dig("$defs", "kitchen", "properties")
-          (said["places"] || []).each_with_index.filter_map { |place, at|
+          (said["places"] || []).each_with_index.flat_map { |place, at|
             key = limits.fetch(WARMTH.fetch(place["kind"]))
-            given = place["dial_c"]
-            next if given.between?(key["minimum"], key["maximum"])
+            %w[dial_c air_c].filter_map { |name|
+              given = place[name]
+              next if given.nil? || given.between?(key["minimum"], key["maximum"])
 
-            Fault.at("/places/#{at}/dial_c", :place_too_warm, kind: place["kind"], given: given, least: key["minimum"],
-              most: key["maximum"])
+              Fault.at("/places/#{at}/#{name}", :place_too_warm, kind: place["kind"], given: given, least: key["minimum"],
+                most: key["maximum"])
+            }
           }
         end
       end

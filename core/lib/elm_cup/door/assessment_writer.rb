@@ -8,9 +8,9 @@ module ElmCup
       # As a cook asks; sections that are not named here come behind.
       ORDER = %w[components pieces coat practice cold keep nutrition cost diets findings notes wishes].freeze
 
-      # sections: names of what is wanted, nil for everything. InvalidDocument names one that there is not.
-      def self.call(assessment, sections: nil)
-        wanted = wanted(sections)
+      # sections: names of what is wanted, nil for everything; without: of what is not. InvalidDocument names one that there is not.
+      def self.call(assessment, sections: nil, without: [])
+        wanted = wanted(sections) - known(without)
         said = {"elm_cup" => VERSION, "name" => assessment.name, "grams" => Json.round(assessment.grams, 2)}
         sections = (wanted - [Assessment::COMPONENTS]).map { |name| assessment.section(name) }
         said.merge!(parts(assessment, sections)) if wanted.include?(Assessment::COMPONENTS)
@@ -31,15 +31,18 @@ module ElmCup
         private
 
         def wanted(sections)
-          known = ORDER & Assessment.section_names | Assessment.section_names
-          return known.reject { |name| Section.all[name]&.asked? } if sections.nil?
+          sections ? known(sections) : names.reject { |name| Section.all[name]&.asked? }
+        end
 
-          strange = sections - known
-          if strange.any?
-            InvalidDocument.refuse("/sections", :no_such_section, section: strange.first.to_s.scrub[0, 60],
-              sections: known.join(", "))
+        def names = ORDER & Assessment.section_names | Assessment.section_names
+
+        # Those names in the order of an answer.
+        def known(sections)
+          strange = (sections - names).first
+          if strange
+            InvalidDocument.refuse("/sections", :no_such_section, section: strange.to_s.scrub[0, 60], sections: names.join(", "))
           end
-          known & sections
+          names & sections
         end
 
         # Components with what the wanted sections say of each.

@@ -26,8 +26,12 @@ module ElmCup
         }
       end
 
-      # What is so where a formula says nothing: the household's kitchen over a usual one.
-      def self.usual_kitchen(library) = Document::Kitchen::USUAL.merge(library.kitchen.slice(*Document::Kitchen::USUAL.keys))
+      # What is so where a formula says nothing: the household's kitchen over a usual one, the air of its places by their keys.
+      def self.usual_kitchen(library)
+        kitchen = Document::Kitchen.from({}, library.kitchen)
+        warmth = Document::Kitchen::WARMTH.to_h { |kind, key| [key, kitchen.place(kind).celsius.then { |each| (each % 1).zero? ? each.to_i : each }] }
+        Document::Kitchen::USUAL.merge(library.kitchen.slice("cup", "spoons"), warmth)
+      end
 
       def self.coats = Coating::Kind.all.values.map { |kind| {"id" => kind.id, "words" => kind.words, "melted" => kind.melted?} }
 

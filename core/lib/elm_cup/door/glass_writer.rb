@@ -33,13 +33,9 @@ module ElmCup
         end
 
         def words(found)
-          quick = found.times >= 1
-          pct = (100 * (quick ? found.times - 1 : 1 - found.times)).round
-          "Your #{found.place.kind} takes heat #{if pct.zero?
-                                                   "as most do"
-                                                 else
-                                                   "#{pct} % #{quick ? "faster" : "slower"} than most"
-                                                 end}."
+          pct = (100 * (found.times - 1)).round
+          cools = pct.zero? ? "as most do" : "#{pct.abs} % #{pct.positive? ? "faster" : "slower"} than most"
+          "Your #{found.place.kind} cools #{cools}."
         end
       end
     end

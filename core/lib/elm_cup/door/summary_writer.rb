@@ -12,7 +12,7 @@ module ElmCup
           "pieces" => Json.of(assessment.pieces.together),
           "diets" => diets.kept, "allergens" => diets.allergens, "flagged" => assessment.flags.size,
           "kcal_per_piece" => Json.round(assessment.nutrition.per_piece&.fetch(:kcal), 2), "components" => assessment.components.size,
-          "breaches" => diets.breaches.map(&:need).uniq
+          "breaches" => diets.breaches.map(&:need).uniq, "keep" => keep(assessment)
         }
       end
 
@@ -24,6 +24,12 @@ module ElmCup
 
       class << self
         private
+
+        # Where it lives and for how many days there; nil where nothing is read.
+        def keep(assessment)
+          kept = assessment.section("keep")
+          {"place" => kept.place, "days" => kept.days[kept.place]} if kept.parts.any?
+        end
 
         # The keys stay where there is nothing to say, so that a list has one shape.
         def texture(part)

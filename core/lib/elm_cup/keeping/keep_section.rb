@@ -5,10 +5,11 @@ module ElmCup
     # Where it lives, for how many days, and what must be said of it.
     class KeepSection < Section
       # What a door says.
-      #   place, days   of the whole      limits  name of the part that decides, why      parts  PartKeepings
+      #   place, days   of the whole      limits  name of the part that keeps the shortest there      placed_by  of the one that needs the place
+      #   why           words on both      parts  PartKeepings
       #   trades        words on water that goes from part to part      rancidity  words, nil for none      baked  Baked, nil for none
       #   cautions      sentences         notes  what was taken for granted
-      Keep = Value.of(:place, :days, :limits, :why, :parts, :trades, :rancidity, :baked, :cautions, :notes)
+      Keep = Value.of(:place, :days, :limits, :placed_by, :why, :parts, :trades, :rancidity, :baked, :cautions, :notes)
       PLACES = Life::PLACES
       ACIDITY = "Its acidity is not known, so the strictest rule is taken."
 
@@ -20,7 +21,8 @@ module ElmCup
       def keep
         return if parts.empty?
 
-        @keep ||= Keep.new(place: place, days: days, limits: limiting.component, why: limiting.why, parts: parts,
+        @keep ||= Keep.new(place: place, days: days, limits: limiting.component, placed_by: placing.component, why: why,
+          parts: parts,
           trades: MoistureTrade.words(parts, assessment.parts.reject { |part|
             part.bowl.empty?
           }), rancidity: Rancidity.words(assessment.bowl),
@@ -29,7 +31,8 @@ module ElmCup
 
       # PartKeepings of what the pieces are made of, the coat last.
       def parts
-        @parts ||= cold.parts.zip(cold.holds).filter_map { |substance, hold|
+        @parts ||= cold.holds.map { |hold|
+          substance = hold.substance
           part = assessment.components.find { |each| each.name == substance.name }
           PartKeeping.of(part, hold: hold, blend: substance.material.blend, in_shell: shelled?(substance), room_c: kitchen.room_c,
             fridge_c: kitchen.place("fridge").celsius)
@@ -51,8 +54,20 @@ module ElmCup
         !substance.shell && !need.nil? && need.used.inset(assessment.formula.coat) != Piece::Inset::NONE
       end
 
-      # The PartKeeping that decides: it needs the coldest place, and there it keeps the shortest.
-      def limiting = @limiting ||= parts.min_by { |part| [-PLACES.index(part.place), part.days[place]] }
+      # The PartKeeping that needs the coldest place, and the one that keeps the shortest there; one alone where it is both.
+      def placing = @placing ||= parts.min_by { |part| [-PLACES.index(part.place), part.days[place]] }
+
+      def limiting = @limiting ||= (placing.days[place] == days[place]) ? placing : parts.min_by { |part| part.days[place] }
+
+      WHERE = {"room" => "may stay in the room", "fridge" => "needs the fridge", "freezer" => "needs the freezer"}.freeze
+
+      def why
+        return placing.why if parts.one?
+
+        words = ["The #{placing.component} #{WHERE.fetch(place)}. #{placing.why}"]
+        words << "The #{limiting.component} keeps the shortest there. #{limiting.why}" unless limiting == placing
+        words.join(" ")
+      end
 
       def notes
         [(ACIDITY if parts.any? { |part| part.water_activity_high.to_f > WaterLimit::CONTROLLED })].compact

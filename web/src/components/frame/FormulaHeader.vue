@@ -71,7 +71,7 @@ async function copy() {
   }
 }
 /** Digits go to the tabs, but for Made it, where they say a texture. */
-const TABS = ['mix', 'shape', 'made', 'compare']
+const TABS = ['mix', 'shape', 'cold', 'made', 'compare']
 useShortcuts(() =>
   router.currentRoute.value.path.endsWith('/made')
     ? []
@@ -125,6 +125,7 @@ async function remove() {
     <nav class="tabs" aria-label="Formula">
       <RouterLink :to="`/formulas/${formulaId}/mix`">Mix</RouterLink>
       <RouterLink :to="`/formulas/${formulaId}/shape`">Shape</RouterLink>
+      <RouterLink :to="`/formulas/${formulaId}/cold`">Cold</RouterLink>
       <RouterLink :to="`/formulas/${formulaId}/made`">Made it</RouterLink>
       <RouterLink :to="`/formulas/${formulaId}/compare`">Compare</RouterLink>
     </nav>

@@ -10,16 +10,23 @@ interface Measures {
   fridge_c: number
   freezer_c: number
 }
-const props = defineProps<{ now: Measures; library: Library }>()
+const props = defineProps<{
+  now: Measures
+  library: Library
+  /** Fridge and freezer have a panel of their own. */
+  roomOnly?: boolean
+}>()
 const emit = defineEmits<{ change: [changes: Partial<Measures>] }>()
 
 /** Those to choose from, and any other that there are. */
 const spoons = computed(() => [...new Set([...props.library.spoons, ...props.now.spoons])])
 const PLACES = [
   { key: 'room_c', word: 'Room', why: 'hard fats are softer in the warm', least: 0, most: 45 },
-  { key: 'fridge_c', word: 'Fridge', why: 'by its dial', least: -5, most: 15 },
-  { key: 'freezer_c', word: 'Freezer', why: 'by its dial', least: -40, most: 0 },
+  { key: 'fridge_c', word: 'Fridge', why: 'its air', least: -5, most: 15 },
+  { key: 'freezer_c', word: 'Freezer', why: 'its air', least: -40, most: 0 },
 ] as const
+
+const shown = computed(() => (props.roomOnly ? PLACES.filter((place) => place.key === 'room_c') : PLACES))
 
 function tick(spoon: string, there: boolean) {
   emit('change', { spoons: spoons.value.filter((each) => (each === spoon ? there : props.now.spoons.includes(each))) })
@@ -57,7 +64,7 @@ function warm(key: (typeof PLACES)[number]['key'], field: HTMLInputElement) {
         {{ spoon }}
       </label>
     </fieldset>
-    <label v-for="place in PLACES" :key="place.key" class="field">
+    <label v-for="place in shown" :key="place.key" class="field">
       <span
         >{{ place.word }} <span class="quiet">· {{ place.why }}</span></span
       >

@@ -3,7 +3,7 @@
 import { computed } from 'vue'
 import type { Assessment, Library } from '@/api/client'
 import type { DocumentShape } from '@/api/document'
-import PracticeNote from '@/components/figures/PracticeNote.vue'
+import ColdNote from '@/components/cold/ColdNote.vue'
 import SectionDrawing from '@/drawings/SectionDrawing.vue'
 import { SHAPES } from '@/drawings/shapePaths'
 import { shapeWith } from '@/composables/useShape'
@@ -97,7 +97,7 @@ function set(next: Way, value: number) {
         {{ figure(assessment.coat.piece_grams, 1) }} g on each; have {{ figure(assessment.coat.grams_with_spare, 0) }} g
         ready.
       </p>
-      <PracticeNote v-if="assessment.practice?.length" :customs="assessment.practice" />
+      <ColdNote v-if="formulaId !== undefined" />
     </template>
     <p v-else class="quiet">
       {{

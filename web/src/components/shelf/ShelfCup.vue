@@ -12,6 +12,11 @@ const quiet = computed(() => {
   const parts = summary.value.components > 1 ? `${count(summary.value.components, 'part')}, ` : ''
   return `${parts}${summary.value.pieces ? summary.value.pieces.words : `${Math.round(summary.value.grams)} g`}`
 })
+/** Where it lives, and for how many days there. */
+const keeps = computed(() => {
+  const { keep } = summary.value
+  return keep ? `${keep.place}, ${count(keep.days, 'day')}` : ''
+})
 /** The diets a guest asks for first; the rest stand on the Mix screen. */
 const SHOWN = ['vegan', 'gluten-free', 'nut-free']
 const diets = computed(() => summary.value.diets.filter((diet) => SHOWN.includes(diet)).join(', '))
@@ -32,7 +37,9 @@ const diets = computed(() => summary.value.diets.filter((diet) => SHOWN.includes
     <span class="name">{{ formula.name }}</span>
     <span class="texture">{{ summary.texture ?? 'not judged' }}</span>
     <span v-if="formula.stale" class="quiet">is being judged again</span>
-    <span v-else class="quiet">{{ quiet }}</span>
+    <span v-else class="quiet"
+      >{{ quiet }}<template v-if="keeps"><br />{{ keeps }}</template></span
+    >
     <span v-if="summary.breaches.length" class="quiet broken">needs {{ summary.breaches.join(', ') }}: broken</span>
     <span v-else class="quiet">{{ diets }}</span>
   </RouterLink>

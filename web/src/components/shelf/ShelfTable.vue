@@ -27,6 +27,11 @@ const COLUMNS: { id: Column; word: string; show: (formula: FormulaSummary) => st
     show: (f) => (f.summary.kcal_per_piece ? figure(f.summary.kcal_per_piece, 0) : '–'),
     right: true,
   },
+  {
+    id: 'lives',
+    word: 'Lives',
+    show: (f) => (f.summary.keep ? `${f.summary.keep.place}, ${f.summary.keep.days} d` : '–'),
+  },
   { id: 'changed', word: 'Changed', show: (f) => when(f.updated_at) },
 ]
 /** About how high a row is, in pixels. */

@@ -1,3 +1,3 @@
 /** What the shelf can be sorted by, and the same falling. */
-export type Column = 'name' | 'fill' | 'grams' | 'pieces' | 'kcal' | 'changed'
+export type Column = 'name' | 'fill' | 'grams' | 'pieces' | 'kcal' | 'lives' | 'changed'
 export type Order = Column | `-${Column}`

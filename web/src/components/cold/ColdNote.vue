@@ -1,0 +1,34 @@
+<script setup lang="ts">
+/** The cold in short, on the other tabs: what to give it, what it holds to, where it lives. */
+import { computed } from 'vue'
+import { useColdVerdict } from '@/composables/useCold'
+import { useFormula } from '@/composables/useFormula'
+import { count } from '@/format'
+
+const { id, draft } = useFormula()
+const { cold, keep } = useColdVerdict(draft)
+const IN: Record<string, string> = { room: 'at room temperature', fridge: 'in the fridge', freezer: 'in the freezer' }
+const lives = computed(
+  () => keep.value && `Lives ${IN[keep.value.place]}, ${count(keep.value.days[keep.value.place], 'day')}.`,
+)
+</script>
+
+<template>
+  <section v-if="cold" class="cold" aria-labelledby="cold-note" data-cold-note>
+    <h3 id="cold-note"><RouterLink :to="`/formulas/${id}/cold`">Cold</RouterLink></h3>
+    <p>{{ cold.sentence }}</p>
+    <p>{{ lives }}</p>
+  </section>
+</template>
+
+<style scoped>
+.cold {
+  margin-top: 8px;
+  font-size: 0.9375rem;
+  display: grid;
+  gap: 2px;
+}
+h3 {
+  font-size: 1rem;
+}
+</style>
