@@ -12,13 +12,16 @@ module ElmCup
     SHAPE_RULES = [TooLittleCoat, ThinnerThanChips, SmallPieces, PiecesTooLarge, TinTooSmall, CoatOnFrozen, TrayTooSmall,
       ProcessorTooSmall].freeze
     SHAPE_IDS = SHAPE_RULES.map { |rule| rule::ID }.freeze
-    IDS = [*FORMULA_RULES, *COMPONENT_RULES, *SHAPE_RULES].map { |rule| rule::ID }.freeze
+    # Those that look at where they live.
+    PLACE_RULES = [SoftInTheBag, ChocolateAgainstStorage, PerishableOnCounter, CrispGoesSoft].freeze
+    PLACE_IDS = PLACE_RULES.map { |rule| rule::ID }.freeze
+    IDS = [*FORMULA_RULES, *COMPONENT_RULES, *SHAPE_RULES, *PLACE_RULES].map { |rule| rule::ID }.freeze
 
     # There is a rule with this id.
     def self.rule?(id) = IDS.include?(id)
 
     # Every Finding about a Whole as such.
-    def self.of_whole(whole) = (FORMULA_RULES + SHAPE_RULES).flat_map { |rule| rule.look(whole) }
+    def self.of_whole(whole) = (FORMULA_RULES + SHAPE_RULES + PLACE_RULES).flat_map { |rule| rule.look(whole) }
 
     # Every Finding about one Table, which is all that these rules look at.
     def self.of_table(table) = COMPONENT_RULES.flat_map { |rule| rule.look(table) }

@@ -13,7 +13,7 @@ RSpec.describe ElmCup::Wish do
   end
 
   {
-    "firmness=3" => /not built/, "holds_to_c>=27" => /not built/, "water_activity<=0.6" => /not built/,
+    "firmness>=3@99" => /firmness>=12@25 for 25 °C/, "holds_to_c>=41" => /up to 40/, "water_activity<=2" => /up to 1/,
     "colour=red" => /cannot be a wish; choose from texture, diet/, "rolls" => /is not a wish/, "" => /is not a wish/,
     "texture=firm" => /not a texture; choose from loose/,
     "texture=rolls..presses" => /drier to the wetter/, "texture=a..b..c" => /not a texture/, "texture>=rolls" => /write texture=/,

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 /** Cold: when it is ready for the next touch, how long it may be out, how warm it can get, where it lives. */
 import { computed } from 'vue'
+import ShapeFindings from '@/components/shape/ShapeFindings.vue'
 import JourneyStrip from '@/components/cold/JourneyStrip.vue'
 import KeepPanel from '@/components/cold/KeepPanel.vue'
 import OutOfCold from '@/components/cold/OutOfCold.vue'
@@ -8,6 +9,7 @@ import ReadyTable from '@/components/cold/ReadyTable.vue'
 import ChillDrawing from '@/drawings/ChillDrawing.vue'
 import HoldDrawing from '@/drawings/HoldDrawing.vue'
 import SolidDrawing from '@/drawings/SolidDrawing.vue'
+import { useAttention } from '@/composables/useAttention'
 import { useCold } from '@/composables/useCold'
 import { useFormula } from '@/composables/useFormula'
 import { useShortcuts } from '@/composables/useShortcuts'
@@ -15,6 +17,7 @@ import { useShortcuts } from '@/composables/useShortcuts'
 const formula = useFormula()
 const { draft } = formula
 const { answer, error, setLives, setJourney } = useCold(draft)
+const { mend } = useAttention(draft)
 const document = draft.document
 const cold = computed(() => answer.value?.cold)
 const keep = computed(() => answer.value?.keep)
@@ -37,6 +40,7 @@ useShortcuts(() => [
       <p v-if="error" class="fault" role="alert">{{ error }}</p>
       <template v-if="cold">
         <p class="sentence" data-sentence aria-live="polite">{{ cold.sentence }}</p>
+        <ShapeFindings :findings="answer?.findings ?? []" @mend="mend" />
         <section v-if="cold.steps.length" aria-labelledby="ready-title">
           <h2 id="ready-title" class="screen-reader">When it is ready</h2>
           <ChillDrawing

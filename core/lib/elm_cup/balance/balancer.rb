@@ -9,8 +9,9 @@ module ElmCup
       NEAR = 0.10
 
       # wishes: texts, nil for those of the document; have: ingredient ids, nil for all; most: id => grams that there are; shares: id => the
-      # most of everything that it may be; resize: pieces of another size are an answer; pace: Pace.
-      def initialize(document, wishes:, have:, library:, pace:, most: {}, shares: {}, resize: true)
+      # most of everything that it may be; resize: pieces of another size are an answer; other_ways: so is another way to make it (Variants);
+      # pace: Pace.
+      def initialize(document, wishes:, have:, library:, pace:, most: {}, shares: {}, resize: true, other_ways: true)
         @open = OpenFormula.of(document, library)
         WishCheck.check_have(have, library)
         @document = document
@@ -20,6 +21,7 @@ module ElmCup
         @most = most
         @shares = shares
         @resize = resize
+        @other_ways = other_ways
         @asked = WishCheck.new(@open).wishes(wishes || document["wishes"] || [])
         @kept = kept(@asked)
         @wishes = @asked + @kept
@@ -31,7 +33,7 @@ module ElmCup
         answers = if granted?
           [NoChange.new(@document, assessment)]
         else
-          among(found(quick ? 1 : most, quick), most, quick)
+          with_variants(among(found(quick ? 1 : most, quick), most, quick), most, quick)
         end
         Result.new(wishes: @wishes.map { |wish| Wish::State.of(wish, assessment, @library) }, kept: @kept.map(&:text), answers: answers,
           clashes: (answers.empty? && !quick) ? clashes : [], notes: notes(answers, quick))
@@ -48,7 +50,7 @@ module ElmCup
 
       # SituationReader of the formula.
       def reader
-        @reader ||= SituationReader.new(@open, @wishes, Helpers.new(assessment, @wishes, @have, @library), most: @most, shares: @shares)
+        @reader ||= SituationReader.new(@open, @wishes, helpers, most: @most, shares: @shares)
       end
 
       # All that is wished, and nothing more of an ingredient than may be.
@@ -67,6 +69,8 @@ module ElmCup
       private
 
       def assessment = @open.assessment
+
+      def helpers = @helpers ||= Helpers.new(assessment, @wishes, @have, @library)
 
       # Wishes that nobody has to say: no part gets further from what it should be than it is, unless its texture is wished for.
       def kept(asked)
@@ -87,13 +91,35 @@ module ElmCup
         all.each_with_index.map { |answer, at| answer.ranked(least: at.zero? && answer.size <= floor + Search::SURE, number: at) }
       end
 
+      # Answers with those that make it in another way, the least first. In haste the first that does.
+      def with_variants(answers, most, quick)
+        return answers if variants.empty? || (quick && answers.any?)
+
+        made = variants.filter_map { |variant| from(variant) unless @pace.over? }
+        all = [*answers, *made].sort_by.with_index { |answer, at| [answer.size, at] }.first(most)
+        floor = @pace.over? ? -Float::INFINITY : [*answers, *made].map(&:bound).min
+        all.each_with_index.map { |answer, at| answer.ranked(least: at.zero? && answer.size <= floor + Search::SURE, number: at) }
+      end
+
+      # A Variant where that alone does, else the VariantAnswer with the least change of lines; nil for none.
+      def from(variant)
+        balancer = again(variant.document)
+        return variant if balancer.granted?
+
+        balancer.least&.then { |answer| VariantAnswer.new(variant, answer) }
+      end
+
+      def variants
+        @variants ||= @other_ways ? Variants.new(@open.document, assessment, @wishes, helpers, @library).all : []
+      end
+
       # Where nothing else does: a piece half as large again.
       MOST_COST = 0.5
 
       # The same asked of another document, with pieces as large as they are there.
       def again(document)
         Balancer.new(document, wishes: @asked.map(&:text), have: @have, library: @library, pace: @pace, most: @most, shares: @shares,
-          resize: false)
+          resize: false, other_ways: false)
       end
 
       # Nobody asks for anything that goes with the size of a piece, or it is to stay.
@@ -142,6 +168,9 @@ module ElmCup
       # No answer, and no clash either.
       def unfound
         return "Nothing was found in #{@pace.seconds} s; there may still be an answer." if @pace.over?
+
+        judged = @unmet.find { |wish| wish.is_a?(Wish::Judged) }
+        return "No amounts were found for “#{judged.words(@library)}”. Ask for a little less, or let them live colder." if judged
 
         "It nearly works, but no amounts that you can measure come out right. Loosen one wish a little."
       end

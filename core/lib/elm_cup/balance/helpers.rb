@@ -49,10 +49,21 @@ module ElmCup
       # A good cook would stir it into the part: water where sugar or water is, oil where it does not mask what pulp holds; whatever
       # takes up and whatever is wished for besides texture, always. mix: Binding::Mix of the part.
       def sensible?(row, entry, mix)
+        return false if entry.composition.water > WET && melted_chocolate?(mix)
         return mix.watery? || mix.saturation.sugar.positive? if WATER.key?(entry.like)
 
         entry.family != "coconut" || mix.saturation.pulp <= mix.saturation.fat / 2 || (DataTable.list(row["for"]) & (sought - ["texture"])).any?
       end
+
+      # Per cent of water that seizes melted chocolate, and the share of a part that is such. Common practice.
+      WET = 5.0
+      CHOCOLATE = Rational(1, 2)
+
+      def melted_chocolate?(mix)
+        chocolate = mix.lines.sum { |line| (line.entry.family == "chocolate" && !mix.watery?) ? line.grams : 0 }
+        chocolate >= CHOCOLATE * mix.lines.sum(&:grams)
+      end
+      private :melted_chocolate?
 
       # What the coming in of an Entry costs in a part; mix: its Binding::Mix.
       def self.cost(entry, mix) = (mix.lines.any? { |line| line.entry.family == entry.family }) ? LIKE : UNLIKE

@@ -11,6 +11,8 @@ module ElmCup
       self::COLDEST = -18
       self::WARMEST = 40
       self::EVERY = 2
+      # kPa of what flows, for a logarithm.
+      self::SOFTEST = 1e-3
       self::HIDDEN = %i[substance].freeze
 
       # Of a Substance.
@@ -31,6 +33,12 @@ module ElmCup
 
       # Its points as Rows.
       def rows = points.map { |point| Hold::Row.new(component: component, **point.to_h) }
+
+      # ln of how many times as firm at °C as it must be to hold there, judged cautiously.
+      def margin(celsius)
+        kpa = substance.firmness.kpa(celsius + Grade::CAUTION_K)
+        Math.log([kpa, self.class::SOFTEST].max / self.class.line(substance))
+      end
 
       # kPa that it must have to hold.
       def self.line(substance) = substance.shell ? Grade::CUTS : Grade::STANDS

@@ -6,8 +6,8 @@ module ElmCup
     # Fat in pieces and in cut nuts is not melted into the rest: it takes up room, and its curve is not the dough's.
     #   composition  Ingredient::Composition, grams        blend  Fat::Blend of what is melted together
     #   polyols      grams by kind                         soaked_ml  mL by which the dry side holds more than it fills
-    #   air          share of its volume
-    Material = Value.of(:composition, :blend, :soaked_ml, polyols: {}.freeze, air: 0.0, derived: true) do
+    #   air          share of its volume                   in_fruit   grams of "water", "mono" and "di" shut up in pieces of fruit: no syrup
+    Material = Value.of(:composition, :blend, :soaked_ml, polyols: {}.freeze, air: 0.0, in_fruit: {}.freeze, derived: true) do
       # g/mL of each; what a gram of the dry side binds of water. Source: docs/model.md, Firmness.
       self::PROTEIN, self::STARCH, self::FIBRE, self::ASH = 1.33, 1.5, 1.31, 2.4
       self::FAT, self::SUGAR, self::SYRUP, self::ALCOHOL = 0.91, 1.58, 1.55, 0.79
@@ -18,6 +18,8 @@ module ElmCup
       self::MOST_SOLIDS = 0.7
       # What is melted in a bowl that is poured, whether its line says so or not.
       self::MELTS = ["chocolate", "hard fat"].freeze
+      # Pieces that keep their water and their sugar.
+      self::FRUIT = ["dried fruit", "sweets"].freeze
 
       # The Material of Binding::Portions and of the Mixture::Bowl that they make.
       #   melted    chocolate in it is melted whatever its lines say      tempered  its cocoa butter is
@@ -64,17 +66,18 @@ module ElmCup
       def derive
         @grams = composition.to_a.first(Ingredient::Composition::PARTS.size).sum
         bound = [self.class::BOUND * (composition.protein + composition.starch + composition.fibre), composition.water].min
-        @free = composition.water - bound
+        @free = [composition.water - bound - in_fruit.fetch(:water, 0.0), 0.0].max
         dissolve
         volumes(bound)
       end
 
       def dissolve
-        sugars = {"mono" => composition.mono, "di" => composition.di, **polyols}.select { |_, grams| grams.positive? }
+        mono, di = %i[mono di].map { |part| [composition.public_send(part) - in_fruit.fetch(part, 0.0), 0.0].max }
+        sugars = {"mono" => mono, "di" => di, **polyols}.select { |_, grams| grams.positive? }
           .map { |id, grams| [grams, Mixture::Solute::ALL.fetch(id)] }
         all = sugars.sum(0.0, &:first)
         @dissolved = all.zero? ? 0.0 : [all, free * sugars.sum { |grams, solute| grams / all * solute.grams_per_gram_water }].min
-        @undissolved = all - dissolved
+        @undissolved = all - dissolved + in_fruit.fetch(:mono, 0.0) + in_fruit.fetch(:di, 0.0)
         @solutes = sugars.map { |grams, solute| [grams * dissolved / all, solute] }
         @moles = solutes.sum(0.0) { |grams, solute| grams / solute.grams_mol } + self.class::ASH_MOLES * composition.ash +
           composition.alcohol / self.class::ALCOHOL_GRAMS_MOL
@@ -82,7 +85,7 @@ module ElmCup
       end
 
       def volumes(bound)
-        filled = self.class.dry_ml(composition) + undissolved / self.class::SUGAR + bound
+        filled = self.class.dry_ml(composition) + undissolved / self.class::SUGAR + bound + in_fruit.fetch(:water, 0.0)
         @fat_ml = composition.fat / self.class::FAT
         @syrup_ml = free + dissolved / self.class::SYRUP + composition.alcohol / self.class::ALCOHOL
         flowing = fat_ml + syrup_ml

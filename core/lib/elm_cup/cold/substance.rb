@@ -5,7 +5,8 @@ module ElmCup
     # A part of a formula as it chills.
     #   name       of the part             material  Material
     #   start_c    °C that it comes with   start_words  why, nil where it is as warm as the room
-    #   brittle    it is a shell, bark or comes out of a mould: it should snap      poured  it comes from a melt      shell  it is a coat
+    #   brittle    it is a shell, bark or comes out of a mould: it should snap      poured  it comes from a melt
+    #   shell      it is a coat, or chocolate that stands alone: it holds while it is as firm as one that can be cut
     Substance = Value.of(:name, :material, :start_c, :start_words, :brittle, :poured, :shell, derived: true) do
       # Whole °C that are tabulated: a freezer and what is poured warm.
       self::RANGE = (-30..46)
@@ -15,15 +16,15 @@ module ElmCup
 
       # Of an Assessment::Part that is not empty.
       #   poured  it is left to settle: what melts in it was melted     room_c  °C
-      #   brittle  as above      tempered, start_c  of a coat
-      def self.of(part, poured:, room_c:, brittle: false, tempered: false, start_c: nil)
+      #   brittle, shell  as above      tempered, start_c  of a coat
+      def self.of(part, poured:, room_c:, brittle: false, tempered: false, start_c: nil, shell: false)
         melted = poured || part.type.melted?
         material = part.kept_with([:material, melted, tempered]) {
           Material.of(part.mix.portions, part.bowl, air: Mixture::Air.of(part.bowl, poured: melted), melted: melted, tempered: tempered)
         }
         warm, words = start_c ? [start_c, nil] : start(part, material, poured, room_c)
         new(name: part.name, material: material, start_c: warm, start_words: words, brittle: brittle, poured: warm > room_c,
-          shell: !start_c.nil?)
+          shell: shell)
       end
 
       # [°C, words]: what is poured with a hard fat in it was melted.

@@ -28,20 +28,24 @@ module ElmCup
         work = @assessment.coat.work
         part = work && @assessment.components.find { |each| each.name == work.coat.component }
         @coat = if part && work.coat.kind.melted? && part.mix && !part.bowl.empty?
-          Substance.of(part, poured: true, room_c: room_c, brittle: true, tempered: work.tempered?, start_c: work.shell.bowl_c)
+          Substance.of(part, poured: true, room_c: room_c, brittle: true, tempered: work.tempered?, start_c: work.shell.bowl_c,
+            shell: true)
         end
       end
 
       private
 
+      # Chocolate that is poured out, or into a mould, must hold like a shell.
       def made(part)
-        Substance.of(part, poured: part.want == "pours", room_c: room_c, brittle: brittle?(part))
+        brittle = BRITTLE.include?(@formula.shape&.id) && part.in_piece? && part.want == "pours"
+        Substance.of(part, poured: part.want == "pours", room_c: room_c, brittle: brittle, shell: brittle && chocolate?(part))
       end
 
-      def brittle?(part) = BRITTLE.include?(@formula.shape&.id) && part.in_piece? && chocolate?(part)
+      CHOCOLATE = 0.5
 
-      # What is mostly chocolate or coconut fat breaks.
-      def chocolate?(part) = part.type.in_piece? && part.want == "pours"
+      def chocolate?(part)
+        part.bowl.lines.sum(0.0) { |line| (line.entry.family == "chocolate") ? line.grams.to_f : 0.0 } >= CHOCOLATE * part.bowl.grams
+      end
 
       def room_c = @formula.kitchen.room_c
     end

@@ -19,9 +19,10 @@ module ElmCup
         }
       end
 
-      # Until the softest layer that is no shell has less than so many kPa.
+      # Until the softest layer that is no shell, where there is any, has less than so many kPa.
       def minutes_to(line)
-        @layers.each_index.reject { |at| @layers[at].shell }.filter_map { |at| crossing(at, line) }.min
+        inside = @layers.each_index.reject { |at| @layers[at].shell }
+        (inside.empty? ? @layers.each_index.to_a : inside).filter_map { |at| crossing(at, line) }.min
       end
 
       # Until the first layer no longer stands, and its name.

@@ -10,7 +10,7 @@ module ElmCup
 
       class << self
         # Names of a kind ("key", "wish", "kitchen") that are planned and not among `built`.
-        def names(kind, built) = PLANNED.fetch(kind) - built
+        def names(kind, built) = PLANNED.fetch(kind, []) - built
 
         # Faults for every such key in a document that is at least a Hash.
         def faults(document, keys)

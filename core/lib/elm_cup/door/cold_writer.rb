@@ -9,7 +9,9 @@ module ElmCup
       def self.call(assessment)
         cold, card, keep = %w[cold cold_card keep].map { |name| AssessmentWriter.section(assessment.section(name)) }
         {"elm_cup" => VERSION, "name" => assessment.name, "lives" => assessment.formula.lives,
-         "cold" => cold["cold"]&.merge(card.fetch("cold_card")), "keep" => keep["keep"], "notes" => assessment.notes}.compact
+         "cold" => cold["cold"]&.merge(card.fetch("cold_card")), "keep" => keep["keep"],
+         "findings" => Json.of(assessment.findings.heard.select { |each| SecondLook::PLACE_IDS.include?(each.rule) }),
+         "notes" => assessment.notes}.compact
       end
     end
   end

@@ -8,12 +8,16 @@ module ElmCup
       # A difference that is worth a word; the activity that is too much for a crisp thing.
       DIFFERENCE = 0.10
       CRISP_UP_TO = 0.50
-      # What is crisp.
+      # What is crisp, unless it was crushed.
       CRISP = ["crumb"].freeze
+      CRUSHED = /ground|powder|crumbs/
 
       class << self
         # Words. kept: PartKeepings of parts that lie on each other; parts: Assessment::Parts.
         def words(kept, parts) = layers(kept) + crisp(kept, parts)
+
+        # It is crisp as it goes in.
+        def crisp?(line) = CRISP.include?(line.entry.family) && !line.form.to_s.match?(CRUSHED) && !line.entry.perishable
 
         private
 
@@ -31,11 +35,7 @@ module ElmCup
           wettest = kept.select(&:water_activity).max_by(&:water_activity)
           return [] unless wettest && wettest.water_activity_high > CRISP_UP_TO
 
-          parts.flat_map { |part|
-            part.bowl.lines.select { |line|
-              CRISP.include?(line.entry.family) && !line.form.to_s.match?(/ground|powder/)
-            }
-          }
+          parts.flat_map { |part| part.bowl.lines.select { |line| crisp?(line) } }
             .uniq { |line| line.entry.id }.first(3).map { |line|
               "#{line.entry.name} #{softens(line)} soft in a day or two: the water activity beside it is #{figure(wettest)}, and crisp things soften over 0.5."
             }

@@ -35,8 +35,12 @@ module ElmCup
       private
 
       def cut(sums, figure, bound, sign)
-        sums.slopes.cut(figure, bound - sign * FURTHER * bound.abs, sign) { |assessment| value_of(assessment) }
+        beyond = on_line(bound - sign * FURTHER * bound.abs)
+        sums.slopes.cut(on_line(figure), beyond, sign) { |assessment| value_of(assessment)&.then { |value| on_line(value) } }
       end
+
+      # A figure as cuts see it: on a scale on which it moves evenly.
+      def on_line(value) = value
 
       def plain_words(_library) = "#{row.name} #{bounded}"
     end

@@ -81,6 +81,9 @@ module ElmCup
       # It is about the same thing as `other`, so that a cook who says it means it instead. Diets, locks and what must go pile up.
       def replaces?(other) = text == other.text
 
+      # More of what sets firm may grant it.
+      def wants_firm? = false
+
       # The same wish said of the component `name`; where it cannot be, the wish itself.
       def of(name) = self.class.of_part? ? with(part: name, text: "#{name}.#{text.delete_prefix("#{part}.")}") : self
 

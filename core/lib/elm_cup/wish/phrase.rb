@@ -108,7 +108,8 @@ module ElmCup
       # The text of the wish; nil where the words mean none.
       def found(said, part)
         words = said.downcase.tr("’", "'").delete_suffix(".").strip.gsub(AROUND, "")
-        texture(words) || other_texture(words, part) || diet(words) || BoundText.text(NumberWords.to_figures(words)) ||
+        texture(words) || other_texture(words, part) || diet(words) || WarmText.text(NumberWords.to_figures(words)) ||
+          BoundText.text(NumberWords.to_figures(words)) ||
           times_the_batch(words) || relative(words, part) || no_sugar(words) || went(words) || stays(words)
       end
 
