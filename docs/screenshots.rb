@@ -11,18 +11,18 @@ FOLDER = File.join(__dir__, "screenshots")
 OPTIONS = %w[no-sandbox disable-gpu disable-dev-shm-usage disable-background-networking disable-component-update disable-sync no-first-run disable-quic].to_h { |name| [name, nil] }
 LAPTOP = [1280, 800].freeze
 TABLET = [820, 1180].freeze
-# name => [address, what must stand, size, colours]
+# name => [address, what must stand, size, colours, what is scrolled to]
 SHOTS = {
   "counter" => ["/", ".made li", LAPTOP, "light"], "formulas" => ["/formulas", ".cup-link", LAPTOP, "light"],
   "mix" => ["/formulas/2/mix", "[data-level]", LAPTOP, "light"],
   "shape" => ["/formulas/7/shape", "[data-section]", LAPTOP, "light"], "shape-dipped" => ["/formulas/11/shape", "[data-section]", LAPTOP,
     "light"],
-  "shape-cups" => ["/formulas/12/shape", "[data-section]", LAPTOP, "dark"], "kitchen" => ["/kitchen", "[aria-label='Tins'] li", LAPTOP,
+  "cold" => ["/formulas/11/cold", "[data-verdict]", LAPTOP, "light"], "cold-journey" => ["/formulas/12/cold", "[data-verdict]", LAPTOP, "dark", "#hold-title"],
+  "kitchen" => ["/kitchen", "[aria-label='Tins'] li", LAPTOP,
     "light"],
   "mix-tablet" => ["/formulas/2/mix", "[data-level]", TABLET, "light"],
   "made-it" => ["/formulas/2/made", ".texture", LAPTOP, "light"],
-  "log" => ["/log", ".entry", LAPTOP, "light"], "pantry" => ["/pantry?id=choir-dark-64", ".detail", LAPTOP, "light"],
-  "compare" => ["/formulas/5/compare", "tbody tr", LAPTOP, "light"]
+  "log" => ["/log", ".entry", LAPTOP, "light"], "pantry" => ["/pantry?id=choir-dark-64", ".detail", LAPTOP, "light"]
 }.freeze
 
 ElmCupServer::Database.open(File.join(Dir.mktmpdir("elm-cup"), "pictures.sqlite3"))
@@ -31,13 +31,14 @@ Capybara.register_driver(:pictures) { |app| Capybara::Cuprite::Driver.new(app, b
 Capybara.server = :puma, {Silent: true, Threads: "0:4"}
 page = Capybara::Session.new(:pictures, ElmCupServer::Stack.build)
 
-SHOTS.each do |name, (address, ready, size, colours)|
+SHOTS.each do |name, (address, ready, size, colours, sight)|
   page.driver.resize(*size)
   page.visit("/")
   page.execute_script("localStorage.setItem('elm-cup:scheme', '#{colours}')")
   page.visit(address)
   page.find(ready, match: :first)
   page.execute_script("document.activeElement?.blur()")
+  page.execute_script("document.querySelector(#{sight.to_json}).scrollIntoView()") if sight
   sleep 0.6
   page.driver.save_screenshot(File.join(FOLDER, "#{name}.png"))
 end

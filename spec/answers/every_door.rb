@@ -14,6 +14,8 @@ module EveryDoor
     said = {
       "assess" => -> { ElmCup.assess(document, pantry: library) },
       "flagged" => -> { ElmCup.flagged(ElmCup.assess(document, pantry: library)) },
+      "cold" => -> { ElmCup.cold(document, pantry: library) },
+      "shape" => -> { ElmCup.shape(document, pantry: library) },
       "scale" => -> { ElmCup.scale(document, "3/2") },
       "scaling" => -> { ElmCup.scaling(document, pieces: 30, piece_grams: 17, pantry: library) },
       "scaling_grams" => -> { ElmCup.scaling(document, grams: 640, pantry: library) },

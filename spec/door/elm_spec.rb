@@ -136,7 +136,7 @@ RSpec.describe "bin/elm" do
   bites = '{"elm_cup":"formula/1","name":"x","components":[{"name":"d","lines":[{"text":"1 cup rolled oats"},{"text":"1/2 cup honey"}]}]}'
   {
     ["balance", "-", bites] => /Say what you want/,
-    ["balance", "-", "--want", "firmness=3", bites] => /“firmness” belongs to a part that is not built yet/,
+    ["balance", "-", "--want", "colour=3", bites] => /“colour” cannot be a wish/,
     ["balance", "-", "--want", "kcal<=90", bites] => /how large a piece/,
     ["balance", "-", "--want", "colour=red", bites] => /cannot be a wish/,
     ["balance", "-", "--want", "kcal<=-5", bites] => /not a number from 0 up/, ["balance", "-", "--want", "crunchy", bites] => /try “rolls”/,
@@ -222,6 +222,24 @@ RSpec.describe "bin/elm" do
     label = {"id" => "own", "starts_from" => "tahini",
              "label" => {"fat_g" => 54, "carbohydrate_g" => 10, "protein_g" => 20, "fibre_g" => 9}}
     expect(JSON.parse(elm("label", "-", input: JSON.generate(label)).first)["starts_from"]["id"]).to eq("tahini")
+  end
+
+  it "says the cold and the keeping as the core does, in the kitchen that it is told of, and names a journey that cannot be" do
+    ball = coated({"kind" => "ball", "piece_grams" => 18}, coat: {"kind" => "dip", "component" => "shell"})
+    given = JSON.generate(ball.merge("journey" => [{"minutes" => 40, "celsius" => 28}]))
+    Dir.mktmpdir do |folder|
+      kitchen = File.join(folder, "kitchen.json")
+      File.write(kitchen, JSON.generate("elm_cup" => "kitchen/1", "places" => [{"id" => "f", "kind" => "freezer", "dial_c" => -20, "fan" => true}]))
+      out, err, status = elm("cold", "-", "--kitchen", kitchen, input: given)
+      expect([err, status.exitstatus]).to eq(["", 0])
+      answer = JSON.parse(out)
+      expect(answer["cold"]["places"]).to include("kind" => "freezer", "celsius" => -17.0, "fan" => true)
+      expect(answer["cold"]["journey"].size).to eq(1)
+      expect(answer["keep"].keys).to include("place", "days", "cautions")
+    end
+    out, err, status = elm("cold", "-", input: given.sub("40", "0"))
+    expect([out, err.lines.size, status.exitstatus]).to eq(["", 1, 2])
+    expect(err).to include("/journey/0/minutes")
   end
 
   it "shapes and coats as the core does, in the kitchen that it is told of, and writes the cut at its true size" do

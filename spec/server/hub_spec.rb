@@ -76,7 +76,7 @@ RSpec.describe "Server-sent events", server: true do
     end
 
     it "say what was refused, and where" do
-      ask(:post, "/api/balance/ticket-72/stream", {document: document, wishes: ["firmness=3"]})
+      ask(:post, "/api/balance/ticket-72/stream", {document: document, wishes: ["colour=3"]})
       events = stream("ticket-72")
       expect(events.map(&:first)).to eq(%w[refused end])
       expect(events[0].last)

@@ -38,6 +38,32 @@ RSpec.describe "Kitchen and shape over the API", server: true do
     expect(other.select { |choice| choice["own"] }.map { |choice| choice["tool"] }).to eq(["other"])
   end
 
+  it "answers the cold in the household's own places, and the quick parts without it" do
+    truffles = coated({"kind" => "ball", "piece_grams" => 18}, coat: {"kind" => "dip", "component" => "shell"})
+    warm = ask(:post, "/api/cold", truffles)
+    expect(warm["cold"]["places"]).to include("kind" => "freezer", "celsius" => -15.0, "fan" => false)
+    expect(warm["cold"]["notes"]).to include(/freezer is taken as 3 °C warmer than its dial/)
+    ask(:put, "/api/kitchen", usual.merge("places" => [{"id" => "f", "kind" => "freezer", "dial_c" => -18, "air_c" => -21.5, "h_top" => 14, "h_bottom" => 11}]))
+    cold = ask(:post, "/api/cold", truffles)
+    expect(cold["cold"]["notes"]).not_to include(/freezer is taken/)
+    expect(cold["cold"]["steps"].first["freezer"]["middle"]).to be < warm["cold"]["steps"].first["freezer"]["middle"]
+    expect(ask(:get, "/api/library")["usual_kitchen"]).to include("freezer_c" => -21.5, "fridge_c" => 4)
+    header "Content-Type", "application/json"
+    post "/api/assess?without=cold,keep", JSON.generate(truffles)
+    expect(JSON.parse(last_response.body).keys & %w[components cold keep]).to eq(["components"])
+    short = ask(:post, "/api/assess/sections", {"document" => truffles, "sections" => %w[cold keep]})
+    expect(short.keys).to contain_exactly("elm_cup", "name", "grams", "cold", "keep")
+    ask(:post, "/api/cold", truffles.merge("journey" => [{"minutes" => 0, "celsius" => 20}]))
+    expect(last_response.status).to eq(422)
+  end
+
+  it "judges a glass of water, and refuses one that tells nothing" do
+    glass = {"kind" => "freezer", "air_c" => -16, "readings" => [[0, 20], [20, 14], [40, 8.7]]}
+    expect(ask(:post, "/api/kitchen/glass", glass)).to include("elm_cup" => "glass/1", "usual_h" => 9.0, "before" => be_an(Array))
+    refused = ask(:post, "/api/kitchen/glass", glass.merge("readings" => [[0, 20], [20, 21]]))
+    expect([last_response.status, refused["errors"].first["pointer"]]).to eq([422, "/readings"])
+  end
+
   it "gives the cut as a PDF, and says where there is none" do
     header "Content-Type", "application/json"
     post "/api/shape/template", JSON.generate(slab)

@@ -93,7 +93,7 @@ RSpec.describe "Other formulas over the API", server: true do
 
   it "refuses what cannot be asked, naming the place" do
     {
-      {wishes: ["kcal<=-3"]} => "/wishes/0", {wishes: ["firmness=3"]} => "/wishes/0", {wishes: ["moon.texture=rolls"]} => "/wishes/0",
+      {wishes: ["kcal<=-3"]} => "/wishes/0", {wishes: ["colour=3"]} => "/wishes/0", {wishes: ["moon.texture=rolls"]} => "/wishes/0",
       {wishes: ["without:moon"]} => "/wishes/0", {wishes: ["rolls"], have: ["moon"]} => "/have",
       {document: document.except("shape"), wishes: ["kcal<=3"]} => "/wishes/0", {document: formula("1 moon rock"),
                                                                                  wishes: ["rolls"]} => "/components",

@@ -1,0 +1,195 @@
+# frozen_string_literal: true
+
+RSpec.describe "The cold of a formula" do
+  def cold(document, **more) = ElmCup.cold(document, **more)["cold"]
+
+  def steps(document) = cold(document)["steps"].map { |step| step["id"] }
+
+  def step(document, id) = cold(document)["steps"].find { |each| each["id"] == id }
+
+  nut_butter = ["190 g peanut butter", "40 g coconut flour", "60 g maple syrup"]
+  date_led = ["200 g soft dates", "120 g almonds", "80 g rolled oats"]
+
+  let(:balls) { coated({"kind" => "ball", "piece_grams" => 18}, coat: {"kind" => "dip", "component" => "shell"}) }
+
+  it "has a step for every stay in the cold that a shape and its coat ask for" do
+    expect(steps(formula(*nut_butter))).to eq(["firm"])
+    expect(steps(balls)).to eq(%w[dip shell])
+    expect(steps(coated({"kind" => "slab"}, coat: {"kind" => "spread", "component" => "shell"}))).to eq(%w[cover shell])
+    expect(steps(coated({"kind" => "slab"}, coat: {"kind" => "dip", "component" => "shell"}))).to eq(%w[cut dip shell])
+    expect(steps(coated({"kind" => "cup", "pieces" => 24}, coat: {"kind" => "cup", "component" => "shell"}))).to eq(%w[lining set shell])
+    expect(steps(formula("200 g dark chocolate", shape: {"kind" => "bark", "thickness_mm" => 5}))).to eq(["set"])
+    expect(steps(formula(*nut_butter, shape: {"kind" => "log"}))).to eq(["slice"])
+    expect(steps(formula("250 g almond butter", "80 g honey", shape: {"kind" => "ball", "piece_grams" => 18}))).to eq(%w[shape firm])
+    layers = {"elm_cup" => "formula/1", "name" => "L", "shape" => {"kind" => "slab"}, "components" => [
+      {"name" => "crust", "type" => "base", "lines" => [{"text" => "200 g digestive biscuits"}, {"text" => "80 g butter, melted"}]},
+      {"name" => "top", "type" => "layer", "lines" => [{"text" => "200 g sunflower seed butter"}, {"text" => "30 g cocoa butter, melted"}]}
+    ]}
+    expect(cold(layers)["steps"].map { |each| each.values_at("id", "component") }).to eq([%w[layer crust], %w[cut top]])
+    # The page of the trade: it is poured warm, and the crust was cold already.
+    top = step(layers, "cut")
+    expect(top.dig("fridge", "start_c")).to eq(35)
+    expect(top["start_words"]).to eq("poured at 35 °C")
+  end
+
+  it "gives minutes with a band, practice beside them and the touch that decides" do
+    dip = step(balls, "dip")
+    expect(dip["touch"]).to eq("dip")
+    expect(dip["touch_test"]).to eq("press one: it does not dent")
+    ready = dip["freezer"]
+    expect(ready["state"]).to eq("ready")
+    low, high = ready["ready"]
+    expect(low).to be_between(5, high)
+    expect(ready["middle"]).to be_between(low, high)
+    expect(ready["practice"]).to eq([20, 30])
+    expect(dip["fridge"]["ready"]&.first || Float::INFINITY).to be > low
+    expect(cold(balls)["sentence"]).to start_with("Give it #{low} to #{high} minutes in the freezer").and include("Press one: it does not dent.")
+  end
+
+  it "says already firm, and that it will not firm here and why" do
+    firm = step(formula(*date_led, process: "processor"), "firm")
+    expect([firm["freezer"]["state"], firm["fridge"]["state"]]).to eq(%w[already_firm already_firm])
+    soft = step(formula("128 g almond butter", "60 g maple syrup", "60 g almond flour"), "firm")
+    expect(soft["fridge"]).to include("state" => "will_not_firm", "why" => /still liquid at 4 °C.*Use the freezer/)
+    expect(soft["freezer"]["state"]).to eq("ready")
+    # A coat from a bowl that works at 32 °C flows, however firm chocolate is there at rest.
+    tempered = coated({"kind" => "ball", "piece_grams" => 18}, coat: {"kind" => "dip", "component" => "shell", "school" => "tempered"},
+      shell: ["170 g dark chocolate chips"])
+    expect(step(tempered, "shell")["freezer"]).to include("state" => "ready", "start_c" => 32)
+  end
+
+  it "says of a freezer that is no colder than the room, of a bowl without fat and water, and of one that is very thick" do
+    kitchen = {"freezer_c" => 0, "fridge_c" => 15, "room_c" => 0}
+    expect(step(formula(*nut_butter, kitchen: kitchen), "firm")["freezer"]).to include("state" => "already_firm")
+    cold_room = formula("128 g almond butter", "60 g maple syrup", kitchen: kitchen)
+    expect(step(cold_room, "firm")["fridge"]["why"]).to eq("At 15 °C the fridge is no colder than what goes in.")
+    dry = cold(formula("200 g granulated sugar", "1 g salt"))
+    expect(dry["sentence"]).to be_a(String)
+    expect(dry["hold"].map { |each| each["kpa"] }).to all(be_finite)
+    thick = formula("20 kg peanut butter", "6 kg maple syrup", "1 kg cocoa butter, melted", shape: {"kind" => "slab", "tin_mm" => [150, 120]})
+    answer = step(thick, "cut")["freezer"]
+    expect(answer["state"]).to eq("will_not_firm")
+    expect(answer["why"]).to include("longer than 4 hours").or include("never gets firm")
+    expect(cold(formula("1 mystery"))).to be_nil
+  end
+
+  it "counts the tin, the tray and what is on the shelf" do
+    slab = ->(material) { formula(*nut_butter, "30 g cocoa butter, melted", shape: {"kind" => "slab", "tin_mm" => [200, 200], "depth_mm" => 8}, kitchen: {"tins" => [{"id" => "t", "mm" => [200, 200], "material" => material}]}) }
+    times = %w[steel glass].to_h { |material| [material, ElmCup::Assessment.of(slab.call(material), library: ElmCup.shipped).section("cold").leading_plan.tin] }
+    expect(times).to eq("steel" => 3500.0, "glass" => 8400.0)
+    few, many = [300, 2400].map { |grams| formula("#{grams} g peanut butter", "#{grams / 3} g maple syrup") }
+    expect(cold(many)["notes"]).to include(/More than one tray/)
+    expect(cold(few)["notes"]).not_to include(/More than one tray/)
+    one, other = [few, many].map { |document| step(document, "firm")["freezer"]["middle"] }
+    expect(other).to be > one
+  end
+
+  it "follows the middle of a piece with its band, from the start on" do
+    cold(balls)["curves"].each do |curve|
+      minutes, middle, low, high = curve.values_at("minutes", "celsius", "low", "high")
+      expect([minutes, middle, low, high].map(&:size).uniq.size).to eq(1)
+      expect(minutes).to eq(minutes.sort)
+      expect(middle.first).to eq(21)
+      expect(middle).to eq(middle.sort.reverse)
+      middle.zip(low, high).each { |at, least, most| expect(at).to be_between(least - 0.35, most + 0.35) }
+    end
+    expect(cold(balls)["curves"].map { |curve| curve["place"] }).to eq(%w[freezer fridge])
+  end
+
+  it "says how long it may be out in a room, and how many to take out at a time" do
+    out = cold(balls)["out"]
+    from_freezer = out.select { |each| each["from"] == "freezer" }
+    expect(from_freezer.map { |each| each["room_c"] }).to eq([21, 20, 25, 30])
+    rooms = from_freezer.sort_by { |each| each["room_c"] }
+    %w[dip cut].each { |touch| rooms.map { |each| each[touch] || Float::INFINITY }.then { |all| expect(all).to eq(all.sort.reverse) } }
+    expect(rooms.map { |each| each["at_once"] }).to all(be_between(0, 24))
+    expect(rooms.first["dip_c"]).to be_between(-18, 15)
+  end
+
+  it "says what each part holds to and which fails first, from the freezer to a hot car" do
+    answer = cold(balls)
+    expect(answer["parts"].map { |part| part.values_at("component", "shell") }).to eq([["dough", false], ["shell", true]])
+    expect(answer["fails_first"]).to eq("shell")
+    expect(answer["holds_to_c"]).to eq(answer["parts"].last["holds_to_c"])
+    shell = answer["hold"].select { |each| each["component"] == "shell" }
+    expect(shell.map { |each| each["celsius"] }).to eq((-18..40).step(2).to_a)
+    expect(shell.first["verdict"]).to eq("snaps")
+    expect(answer["firmness"].map { |each| each["celsius"] }).to eq([-18, 4, 20, 25, 30, 40])
+    tempered = coated({"kind" => "ball", "piece_grams" => 18}, coat: {"kind" => "dip", "component" => "shell", "school" => "tempered"})
+    expect(cold(tempered)["holds_to_c"]).to be > answer["holds_to_c"]
+  end
+
+  it "goes through a journey stretch by stretch" do
+    stretches = ->(*said) { said.map { |minutes, celsius| {"minutes" => minutes, "celsius" => celsius} } }
+    gone = cold(balls.merge("journey" => stretches.call([40, 28], [180, 6], [240, 32])))
+    expect(gone["journey"].map { |each| each.values_at("minutes", "air_c") }).to eq([[40, 28], [180, 6], [240, 32]])
+    expect(gone["journey"].map { |each| each["holds"] }).to eq([true, true, false])
+    expect(gone["journey"].last).to include("component" => "shell")
+    expect(gone["journey_from"]).to eq("fridge")
+    frozen = cold(balls.merge("lives" => "freezer", "journey" => stretches.call([40, 28])))["journey"].first
+    expect(frozen["celsius"]).to be < gone["journey"].first["celsius"]
+    expect(cold(balls)).not_to have_key("journey")
+  end
+
+  it "refuses a journey that cannot be, at its place" do
+    {[0, 20] => "/journey/0/minutes", [-5, 20] => "/journey/0/minutes", [10, -300] => "/journey/0/celsius", [10, 99] => "/journey/0/celsius",
+     ["x", 20] => "/journey/0/minutes"}.each do |(minutes, celsius), pointer|
+      expect { cold(balls.merge("journey" => [{"minutes" => minutes, "celsius" => celsius}])) }
+        .to raise_error(ElmCup::InvalidDocument) { |error| expect(error.faults.first.pointer).to eq(pointer) }
+    end
+    expect { cold(balls.merge("kitchen" => {"freezer_c" => -300})) }.to raise_error(ElmCup::InvalidDocument, /-40/)
+    expect { cold(balls.merge("kitchen" => {"freezer_c" => 30})) }.to raise_error(ElmCup::InvalidDocument, /freezer_c/)
+  end
+
+  it "shows the solid fat of each blend, and what coconut oil does to chocolate" do
+    curves = cold(balls)["solid_fat"]
+    shell = curves.find { |curve| curve["component"] == "shell" }
+    expect(shell["fats"].keys).to match_array(%w[cocoa_butter coconut])
+    expect(shell["words"]).to match(/At 20 °C \d+ % of its fat is solid; without the coconut oil it would be \d+ %/)
+    shell["points"].zip(shell["without"]).each { |now, without| expect(now["solid"]).to be <= without["solid"] + 0.011 if now["celsius"].between?(5, 26) }
+    expect(curves.find { |curve| curve["component"] == "dough" }).not_to have_key("without")
+  end
+
+  it "stands in the assessment in short, and in each component, only where it is asked for" do
+    whole = ElmCup.assess(balls)
+    expect(whole["cold"].keys).to include("sentence", "freezer_minutes", "fridge_minutes", "firmness", "holds_to_c", "fails_first")
+    expect(whole["cold"].dig("freezer_minutes", "ready")).to eq(step(balls, "dip").dig("freezer", "ready"))
+    expect(whole["components"].map { |each| each["cold_set"] }).to match([be_between(0, 1), be_between(0.5, 1)])
+    quick = ElmCup.assess(balls, without: %w[cold keep])
+    expect(quick.keys & %w[components findings cold keep]).to match_array(%w[components findings])
+    expect(quick["components"].first.keys).not_to include("cold_set", "water_activity")
+    expect { ElmCup.assess(balls, without: ["warmth"]) }.to raise_error(ElmCup::InvalidDocument, /no part of an assessment called “warmth”/)
+  end
+
+  describe "properties" do
+    def ready_in(place_c, layers, form: "sphere", kpa: 20)
+      minutes(layers, form: form, kpa: kpa, air: air("freezer", celsius: place_c)) || Float::INFINITY
+    end
+
+    it "is never slower in the colder, and never faster when thicker" do
+      dough = substance(Chilling::PEANUT)
+      colder = [-6.0, -10.0, -14.0, -18.0, -24.0].map { |celsius| ready_in(celsius, [[dough, 12.5]]) }
+      expect(colder).to eq(colder.sort.reverse)
+      thicker = [6.0, 9.0, 12.5, 16.0, 22.0].map { |mm| ready_in(-18.0, [[dough, mm]]) }
+      expect(thicker).to eq(thicker.sort)
+      wind = %i[quick typical slow].map { |run| minutes([[dough, 12.5]], form: "sphere", kpa: 20, air: air("freezer", run)) }
+      expect(wind).to eq(wind.sort)
+    end
+
+    it "moves with its inputs without a jump" do
+      dough = ->(oil) { substance({"peanut_butter" => 190, "coconut_flour" => 40, "maple_syrup" => 60, "coconut_oil" => oil}) }
+      size = (0..8).map { |step| ready_in(-18.0, [[substance(Chilling::PEANUT), 12.0 + step * 0.1]]) }
+      oil = (0..8).map { |step| ready_in(-18.0, [[dough.call(20 + step * 0.5), 12.5]]) }
+      warmth = (0..8).map { |step| ready_in(-18.0 + step * 0.25, [[substance(Chilling::PEANUT), 12.5]]) }
+      start = (0..8).map { |step| ready_in(-18.0, [[substance(Chilling::PEANUT, start_c: 20 + step * 0.25), 12.5]]) }
+      [size, oil, warmth, start].each do |times|
+        times.each_cons(2) { |one, other| expect((other / one - 1).abs).to be < 0.03 }
+      end
+    end
+
+    it "is firmer with more hard fat where it is cold" do
+      firm = [0, 10, 20, 40, 80].map { |grams| ElmCup::Cold::Firmness.new(material({"peanut_butter" => 200, "cocoa_butter" => grams}, tempered: true)).kpa(4.0) }
+      expect(firm).to eq(firm.sort)
+    end
+  end
+end
