@@ -39,7 +39,7 @@ def questions(client, ids)
     when 2 then ["GET", "/api/batches?q=oat"]
     when 3 then ["GET", "/api/formulas?order=-changed&limit=5"]
     when 4 then ["POST", "/api/formulas/#{id}/versions", {document: document("Load #{client} #{n}")}]
-    when 5 then ["POST", "/api/assess", document("Load #{client} #{n}")]
+    when 5 then ["POST", "/api/assess?without=cold,keep", document("Load #{client} #{n}")]
     when 6 then ["GET", "/api/formulas/#{id}"]
     else ["GET", "/api/batches?limit=4"]
     end

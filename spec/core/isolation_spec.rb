@@ -12,12 +12,15 @@ module CoreSources
   ORDER = %w[quantity ingredient pantry mixture fat binding piece coating cold keeping document wish second_look assessment balance observation exchange door].freeze
   COMMENTS = %i[on_comment on_embdoc on_embdoc_beg on_embdoc_end].freeze
 
+  # file => its code, of all examples.
+  CODE = {}
+
   module_function
 
   # Code without its comments, read as Ruby reads it: what stands behind the hash of an interpolation is code.
   def code(text) = Ripper.lex(text).reject { |_, kind, _| COMMENTS.include?(kind) }.map { |token| token[2] }.join
 
-  def code_of(file) = (@code ||= {})[file] ||= code(SOURCES.fetch(file))
+  def code_of(file) = CODE[file] ||= code(SOURCES.fetch(file))
 
   def folder(file) = file[%r{\A([a-z_]+)(?:/|\.rb\z)}, 1]
 

@@ -6,7 +6,7 @@ RSpec.describe "A long text through the doors" do
     "1 cup oats ", "1 cup oats, ", "<", "<script", "<script type=application/ld+json", "<script type=\"application/ld+json\">", "<a ",
     "&", "&#x", "* ", "1. ", "1,", "1 000", "ingredients ", "ingredients makes 1", "=HYPERLINK(", "\r\n", "e\u0301", "{", "[{",
     "and ", "half a "]
-  short, long = 10_000, 40_000
+  short, long = 5_000, 20_000
   # Four times as much may take four times as long, and as much again for the noise of the machine; going over it twice would take sixteen.
   most = 9.0
   # What is done in less says nothing about how it grows.

@@ -1,7 +1,9 @@
 # frozen_string_literal: true
 
 RSpec.describe "Second look at where pieces live" do
-  def findings(document) = ElmCup.assess(document, sections: ["findings"])["findings"].select { |each| ElmCup::SecondLook::PLACE_IDS.include?(each["rule"]) }
+  def findings(document)
+    ElmCup.assess(document, sections: ["findings"])["findings"].select { |each| ElmCup::SecondLook::PLACE_IDS.include?(each["rule"]) }
+  end
 
   def rules(document) = findings(document).map { |each| each["rule"] }
 
@@ -10,12 +12,22 @@ RSpec.describe "Second look at where pieces live" do
 
   # rule => [formula where it fires, formula where it does not]
   cases = {
-    "soft-in-the-bag" => [->(it) { it.formula(*soft).merge("lives" => "room") }, ->(it) { it.formula(*firm, process: "processor").merge("lives" => "room") }],
-    "chocolate-against-storage" => [->(it) { it.coated({"kind" => "ball", "piece_grams" => 18}, coat: {"kind" => "dip", "component" => "shell", "school" => "thinned"}, lives: "room") },
-      ->(it) { it.coated({"kind" => "ball", "piece_grams" => 18}, coat: {"kind" => "dip", "component" => "shell", "school" => "tempered"}, shell: ["170 g dark chocolate chips"], lives: "room") }],
-    "perishable-on-counter" => [->(it) { it.formula("200 g cream cheese", "200 g oats").merge("lives" => "room") }, ->(it) { it.formula("200 g cream cheese", "200 g oats") }],
-    "crisp-goes-soft" => [->(it) { it.formula("60 g puffed rice", "200 g soft dates, to paste", "100 g almond butter") },
-      ->(it) { it.formula("60 g puffed rice", "200 g dark chocolate, melted") }]
+    "soft-in-the-bag" => [->(here) { here.formula(*soft).merge("lives" => "room") }, ->(it) {
+      it.formula(*firm, process: "processor").merge("lives" => "room")
+    }],
+    "chocolate-against-storage" => [->(here) {
+      here.coated({"kind" => "ball", "piece_grams" => 18}, coat: {"kind" => "dip", "component" => "shell", "school" => "thinned"},
+        lives: "room")
+    },
+      ->(here) {
+        here.coated({"kind" => "ball", "piece_grams" => 18}, coat: {"kind" => "dip", "component" => "shell", "school" => "tempered"},
+          shell: ["170 g dark chocolate chips"], lives: "room")
+      }],
+    "perishable-on-counter" => [->(here) { here.formula("200 g cream cheese", "200 g oats").merge("lives" => "room") }, ->(it) {
+      it.formula("200 g cream cheese", "200 g oats")
+    }],
+    "crisp-goes-soft" => [->(here) { here.formula("60 g puffed rice", "200 g soft dates, to paste", "100 g almond butter") },
+      ->(here) { here.formula("60 g puffed rice", "200 g dark chocolate, melted") }]
   }
   cases.each do |rule, (firing, quiet)|
     it "notices #{rule}, and its remedy goes with it" do

@@ -229,7 +229,8 @@ RSpec.describe "bin/elm" do
     given = JSON.generate(ball.merge("journey" => [{"minutes" => 40, "celsius" => 28}]))
     Dir.mktmpdir do |folder|
       kitchen = File.join(folder, "kitchen.json")
-      File.write(kitchen, JSON.generate("elm_cup" => "kitchen/1", "places" => [{"id" => "f", "kind" => "freezer", "dial_c" => -20, "fan" => true}]))
+      File.write(kitchen,
+        JSON.generate("elm_cup" => "kitchen/1", "places" => [{"id" => "f", "kind" => "freezer", "dial_c" => -20, "fan" => true}]))
       out, err, status = elm("cold", "-", "--kitchen", kitchen, input: given)
       expect([err, status.exitstatus]).to eq(["", 0])
       answer = JSON.parse(out)

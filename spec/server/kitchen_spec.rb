@@ -43,7 +43,8 @@ RSpec.describe "Kitchen and shape over the API", server: true do
     warm = ask(:post, "/api/cold", truffles)
     expect(warm["cold"]["places"]).to include("kind" => "freezer", "celsius" => -15.0, "fan" => false)
     expect(warm["cold"]["notes"]).to include(/freezer is taken as 3 °C warmer than its dial/)
-    ask(:put, "/api/kitchen", usual.merge("places" => [{"id" => "f", "kind" => "freezer", "dial_c" => -18, "air_c" => -21.5, "h_top" => 14, "h_bottom" => 11}]))
+    ask(:put, "/api/kitchen",
+      usual.merge("places" => [{"id" => "f", "kind" => "freezer", "dial_c" => -18, "air_c" => -21.5, "h_top" => 14, "h_bottom" => 11}]))
     cold = ask(:post, "/api/cold", truffles)
     expect(cold["cold"]["notes"]).not_to include(/freezer is taken/)
     expect(cold["cold"]["steps"].first["freezer"]["middle"]).to be < warm["cold"]["steps"].first["freezer"]["middle"]

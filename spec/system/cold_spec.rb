@@ -55,7 +55,10 @@ RSpec.describe "Cold", system: true, demo: true do
       find_field("Its air, by a thermometer", exact: false).set("-21").send_keys(:tab)
       expect(page).to have_content("Times go by -21 °C.")
       click_button "Test it with a glass of water"
-      {"Minutes of reading 2" => "20", "°C of reading 2" => "9", "Minutes of reading 3" => "35", "°C of reading 3" => "2"}.each { |field, text| find_field(field).set(text) }
+      {"Minutes of reading 2" => "20", "°C of reading 2" => "9", "Minutes of reading 3" => "35",
+       "°C of reading 3" => "2"}.each { |field, text|
+        find_field(field).set(text)
+      }
       click_button "See what it says"
       expect(page).to have_css("[role=alert]", text: /Two readings or more/).or have_css("[data-glass]", text: "Your freezer cools")
       find_field("Minutes of reading 3").set("30")

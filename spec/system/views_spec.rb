@@ -8,7 +8,8 @@ RSpec.describe "Every view", system: true, demo: true do
     "addEventListener('securitypolicyviolation', (e) => refusedByPolicy.push(`${e.violatedDirective} ${e.blockedURI}`))"
   {"Counter" => ["/", ".made li"], "Formulas" => ["/formulas", ".cup-link"], "Mix" => ["/formulas/2/mix", "[data-level]"],
    "layers" => ["/formulas/7/mix", "[data-level]"], "Made it" => ["/formulas/2/made", ".texture"], "Log" => ["/log", ".entry"],
-   "Shape" => ["/formulas/7/shape", "[data-section]"], "Cold" => ["/formulas/11/cold", "[data-verdict]"], "Kitchen" => ["/kitchen", "[aria-label='Tins'] li"],
+   "Shape" => ["/formulas/7/shape", "[data-section]"], "Cold" => ["/formulas/11/cold", "[data-verdict]"],
+   "Kitchen" => ["/kitchen", "[aria-label='Tins'] li"],
    "kitchen of a formula" => ["/formulas/2/kitchen", "fieldset"],
    "Compare" => ["/formulas/2/compare", "tbody tr"], "Import" => ["/import", "textarea"],
    "Pantry" => ["/pantry?id=choir-dark-64", ".detail", -> { find("#pantry-find").set("dark") }],

@@ -3,7 +3,9 @@
 RSpec.describe "Wishes for the cold" do
   def words(text) = ElmCup.wish(soft, text)["wish"]
 
-  let(:soft) { formula("200 g almond butter", "80 g coconut oil, melted", "40 g maple syrup", "60 g almond flour", shape: {"kind" => "slab"}) }
+  let(:soft) {
+    formula("200 g almond butter", "80 g coconut oil, melted", "40 g maple syrup", "60 g almond flour", shape: {"kind" => "slab"})
+  }
   let(:truffles) { coated({"kind" => "ball", "piece_grams" => 18}, coat: {"kind" => "dip", "component" => "shell"}) }
 
   it "reads them as they are kept, and as people say them" do
@@ -17,7 +19,8 @@ RSpec.describe "Wishes for the cold" do
   end
 
   it "says where it stands" do
-    states = ElmCup.assess(soft.merge("wishes" => ["holds_to_c>=27", "firmness>=20@-18", "water_activity<=0.9", "dough.holds_to_c>=5"]))["wishes"]
+    states = ElmCup.assess(soft.merge("wishes" => ["holds_to_c>=27", "firmness>=20@-18", "water_activity<=0.9",
+      "dough.holds_to_c>=5"]))["wishes"]
     expect(states.map { |state| state["met"] }).to eq([false, true, true, true])
     expect(states.first["now"]).to match(/\A\d+ °C\z/)
   end
@@ -36,7 +39,8 @@ RSpec.describe "Wishes for the cold" do
     found = balance(truffles, "holds_to_c>=27")
     first = found["answers"].first
     expect(first).to include("why" => "Temper the shell: no amount has to change.", "size" => 0.05, "proved_optimal" => true)
-    expect(first["patch"]).to eq([{"op" => "add", "path" => "/coat", "value" => {"kind" => "dip", "component" => "shell", "school" => "tempered"}}])
+    expect(first["patch"]).to eq([{"op" => "add", "path" => "/coat",
+                                   "value" => {"kind" => "dip", "component" => "shell", "school" => "tempered"}}])
     found["answers"].each { |answer| expect(ElmCup.cold(answer["formula"])["cold"]["holds_to_c"]).to be >= 27 }
     swapped = balance(soft, "holds_to_c>=16", "lock:almond-flour", "lock:almond-butter")["answers"]
     expect(swapped.flat_map { |answer| answer["changes"].map { |change| change["text"] } }).to include("80 g cocoa butter, melted")
@@ -55,7 +59,11 @@ RSpec.describe "Wishes for the cold" do
   it "stirs nothing wet into melted chocolate, and says where nothing was found" do
     bark = formula("200 g dark chocolate", "10 g coconut oil", shape: {"kind" => "bark", "thickness_mm" => 5})
     found = balance(bark, "holds_to_c>=30")
-    expect(found["answers"].flat_map { |answer| answer["changes"].map { |change| change["ingredient"] } } & %w[water maple milk-plant honey]).to eq([])
+    expect(found["answers"].flat_map { |answer|
+      answer["changes"].map { |change|
+        change["ingredient"]
+      }
+    } & %w[water maple milk-plant honey]).to eq([])
     expect(found["notes"].join).to include("No amounts were found for “holds to at least 30 °C”") if found["answers"].empty?
   end
 end

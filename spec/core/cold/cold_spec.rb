@@ -43,7 +43,8 @@ RSpec.describe "The cold of a formula" do
     expect(ready["middle"]).to be_between(low, high)
     expect(ready["practice"]).to eq([20, 30])
     expect(dip["fridge"]["ready"]&.first || Float::INFINITY).to be > low
-    expect(cold(balls)["sentence"]).to start_with("Give it #{low} to #{high} minutes in the freezer").and include("Press one: it does not dent.")
+    expect(cold(balls)["sentence"]).to start_with("Give it #{low} to #{high} minutes in the freezer")
+      .and include("Press one: it does not dent.")
   end
 
   it "says already firm, and that it will not firm here and why" do
@@ -66,7 +67,8 @@ RSpec.describe "The cold of a formula" do
     dry = cold(formula("200 g granulated sugar", "1 g salt"))
     expect(dry["sentence"]).to be_a(String)
     expect(dry["hold"].map { |each| each["kpa"] }).to all(be_finite)
-    thick = formula("20 kg peanut butter", "6 kg maple syrup", "1 kg cocoa butter, melted", shape: {"kind" => "slab", "tin_mm" => [150, 120]})
+    thick = formula("20 kg peanut butter", "6 kg maple syrup", "1 kg cocoa butter, melted",
+      shape: {"kind" => "slab", "tin_mm" => [150, 120]})
     answer = step(thick, "cut")["freezer"]
     expect(answer["state"]).to eq("will_not_firm")
     expect(answer["why"]).to include("longer than 4 hours").or include("never gets firm")
@@ -74,7 +76,10 @@ RSpec.describe "The cold of a formula" do
   end
 
   it "counts the tin, the tray and what is on the shelf" do
-    slab = ->(material) { formula(*nut_butter, "30 g cocoa butter, melted", shape: {"kind" => "slab", "tin_mm" => [200, 200], "depth_mm" => 8}, kitchen: {"tins" => [{"id" => "t", "mm" => [200, 200], "material" => material}]}) }
+    slab = ->(material) {
+      formula(*nut_butter, "30 g cocoa butter, melted", shape: {"kind" => "slab", "tin_mm" => [200, 200], "depth_mm" => 8},
+        kitchen: {"tins" => [{"id" => "t", "mm" => [200, 200], "material" => material}]})
+    }
     times = %w[steel glass].to_h { |material| [material, ElmCup::Assessment.of(slab.call(material), library: ElmCup.shipped).section("cold").leading_plan.tin] }
     expect(times).to eq("steel" => 3500.0, "glass" => 8400.0)
     few, many = [300, 2400].map { |grams| formula("#{grams} g peanut butter", "#{grams / 3} g maple syrup") }
@@ -132,7 +137,8 @@ RSpec.describe "The cold of a formula" do
   end
 
   it "refuses a journey that cannot be, at its place" do
-    {[0, 20] => "/journey/0/minutes", [-5, 20] => "/journey/0/minutes", [10, -300] => "/journey/0/celsius", [10, 99] => "/journey/0/celsius",
+    {[0, 20] => "/journey/0/minutes", [-5, 20] => "/journey/0/minutes",
+     [10, -300] => "/journey/0/celsius", [10, 99] => "/journey/0/celsius",
      ["x", 20] => "/journey/0/minutes"}.each do |(minutes, celsius), pointer|
       expect { cold(balls.merge("journey" => [{"minutes" => minutes, "celsius" => celsius}])) }
         .to raise_error(ElmCup::InvalidDocument) { |error| expect(error.faults.first.pointer).to eq(pointer) }
@@ -146,7 +152,9 @@ RSpec.describe "The cold of a formula" do
     shell = curves.find { |curve| curve["component"] == "shell" }
     expect(shell["fats"].keys).to match_array(%w[cocoa_butter coconut])
     expect(shell["words"]).to match(/At 20 °C \d+ % of its fat is solid; without the coconut oil it would be \d+ %/)
-    shell["points"].zip(shell["without"]).each { |now, without| expect(now["solid"]).to be <= without["solid"] + 0.011 if now["celsius"].between?(5, 26) }
+    shell["points"].zip(shell["without"]).each { |now, without|
+      expect(now["solid"]).to be <= without["solid"] + 0.011 if now["celsius"].between?(5, 26)
+    }
     expect(curves.find { |curve| curve["component"] == "dough" }).not_to have_key("without")
   end
 

@@ -29,7 +29,9 @@ RSpec.describe ElmCup::Cold::GlassTest do
     random = Random.new(7)
     hits = (1..100).count {
       h = 6 + 8 * random.rand
-      typed = readings(air: -16.0, h: h, minutes: [0, 15, 30, 45, 60]).map { |at, celsius| [at, (2 * (celsius + 0.3 * (random.rand - 0.5))).round / 2.0] }
+      typed = readings(air: -16.0, h: h, minutes: [0, 15, 30, 45, 60]).map { |at, celsius|
+        [at, (2 * (celsius + 0.3 * (random.rand - 0.5))).round / 2.0]
+      }
       answer = test(kind: "freezer", air_c: -16.0, readings: typed)
       h.between?(answer["h_low"], answer["h_high"])
     }
@@ -40,17 +42,21 @@ RSpec.describe ElmCup::Cold::GlassTest do
     answer = test(kind: "freezer", air_c: -18.0, readings: readings(air: -18.0, h: 16.0))
     expect(answer["words"]).to match(/Your freezer cools 7[78] % faster than most/)
     expect(answer["after"].last).to be < answer["before"].last
-    place = {"id" => "f", "kind" => "freezer", "dial_c" => -18, "air_c" => -18.0, "h_top" => answer["h_top"], "h_bottom" => answer["h_bottom"]}
+    place = {"id" => "f", "kind" => "freezer", "dial_c" => -18, "air_c" => -18.0, "h_top" => answer["h_top"],
+             "h_bottom" => answer["h_bottom"]}
     kitchen = ElmCup.usual_kitchen.merge("places" => [place])
     expect(ElmCup.check_kitchen(kitchen)).to be_nil
     library = ElmCup.shipped.in_kitchen(ElmCup.kitchen_of(kitchen))
     dip = coated({"kind" => "ball", "piece_grams" => 18}, coat: {"kind" => "dip", "component" => "shell"})
-    fast, usual = [library, ElmCup.shipped].map { |pantry| ElmCup.cold(dip, pantry: pantry)["cold"]["steps"].first.dig("freezer", "middle") }
+    fast, usual = [library, ElmCup.shipped].map { |pantry|
+      ElmCup.cold(dip, pantry: pantry)["cold"]["steps"].first.dig("freezer", "middle")
+    }
     expect(fast).to be < usual
   end
 
   it "takes the dial where nobody measured the air, and says so" do
-    expect(test(kind: "freezer", dial_c: -18, readings: readings(air: -15.0, h: 9.0))).to include("air_c" => -15.0, "notes" => [/3 °C warmer than its dial/])
+    expect(test(kind: "freezer", dial_c: -18,
+      readings: readings(air: -15.0, h: 9.0))).to include("air_c" => -15.0, "notes" => [/3 °C warmer than its dial/])
   end
 
   it "refuses what tells nothing, with the mend" do
@@ -65,7 +71,10 @@ RSpec.describe ElmCup::Cold::GlassTest do
   end
 
   it "keeps a kitchen's places within what can be" do
-    check = ->(**place) { ElmCup.check_kitchen(ElmCup.usual_kitchen.merge("places" => [{"id" => "f", "kind" => "freezer", "dial_c" => -18}.merge(place.transform_keys(&:to_s))])) }
+    check = ->(**place) {
+      ElmCup.check_kitchen(ElmCup.usual_kitchen.merge("places" => [{"id" => "f", "kind" => "freezer",
+                                                                    "dial_c" => -18}.merge(place.transform_keys(&:to_s))]))
+    }
     expect(check.call(air_c: nil, fan: true, slots: 1, litres: 25, tray_cm2: 660)).to be_nil
     {{air_c: 25} => "/places/0/air_c", {h_top: 0} => "/places/0/h_top", {fan: "yes"} => "/places/0/fan", {dial_c: 4} => "/places/0/dial_c",
      {colour: 1} => "/places/0/colour"}.each do |place, pointer|

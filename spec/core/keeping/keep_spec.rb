@@ -5,10 +5,15 @@ RSpec.describe "Where a formula lives" do
 
   # name => [formula, place, days in the room, fridge and freezer]. Common practice: docs/model.md, Keeping, lives in days.
   cases = {
-    "dates, nuts and oats" => [["200 g soft dates", "120 g almonds", "80 g rolled oats, toasted", {process: "processor"}], "room", [5, 10, 60]],
+    "dates, nuts and oats" => [["200 g soft dates", "120 g almonds", "80 g rolled oats, toasted", {process: "processor"}], "room",
+      [5, 10, 60]],
     "nut butter, syrup and flour" => [["190 g peanut butter", "40 g coconut flour", "60 g maple syrup"], "fridge", [2, 10, 60]],
-    "bark on coconut oil" => [["62 g protein powder", "109 g coconut oil, melted", "10 g cocoa powder", {shape: {"kind" => "bark", "thickness_mm" => 4}}], "fridge", [0, 7, 21]],
-    "moulded chocolate that was not tempered" => [["200 g dark chocolate, melted", {shape: {"kind" => "mould", "cavity_ml" => 8}}], "fridge", [0, 60, 90]],
+    "bark on coconut oil" => [
+      ["62 g protein powder", "109 g coconut oil, melted", "10 g cocoa powder",
+        {shape: {"kind" => "bark", "thickness_mm" => 4}}], "fridge", [0, 7, 21]
+],
+    "moulded chocolate that was not tempered" => [["200 g dark chocolate, melted", {shape: {"kind" => "mould", "cavity_ml" => 8}}],
+      "fridge", [0, 60, 90]],
     "cream cheese" => [["200 g cream cheese", "100 g almond butter", "50 g powdered sugar"], "fridge", [0, 5, 30]],
     "squash" => [["100 g squash puree", "200 g rolled oats", "80 g peanut butter"], "fridge", [0, 5, 30]]
   }
@@ -40,8 +45,10 @@ RSpec.describe "Where a formula lives" do
 
   it "tells of water that goes from layer to layer, of what goes soft, and of what turns rancid" do
     layers = {"elm_cup" => "formula/1", "name" => "L", "shape" => {"kind" => "slab"}, "components" => [
-      {"name" => "crunch", "type" => "base", "lines" => [{"text" => "120 g puffed rice"}, {"text" => "120 g almond butter"}, {"text" => "60 g honey"}]},
-      {"name" => "caramel", "type" => "filling", "process" => "processor", "lines" => [{"text" => "200 g soft dates"}, {"text" => "60 g coconut milk"}]}
+      {"name" => "crunch", "type" => "base",
+       "lines" => [{"text" => "120 g puffed rice"}, {"text" => "120 g almond butter"}, {"text" => "60 g honey"}]},
+      {"name" => "caramel", "type" => "filling", "process" => "processor",
+       "lines" => [{"text" => "200 g soft dates"}, {"text" => "60 g coconut milk"}]}
     ]}
     answer = keep(layers)
     expect(answer["trades"]).to include(/Water goes from caramel \(0\.\d\d\) to crunch/, /Puffed rice goes soft in a day or two/)
@@ -64,11 +71,13 @@ RSpec.describe "Where a formula lives" do
     expect(says.call("100 g honey", "200 g oats")).to include("No honey for children under 12 months: it is in dough.")
     expect(says.call("100 g maple syrup", "200 g oats").grep(/12 months/)).to eq([])
     expect(says.call("100 g xylitol", "200 g almond butter")).to include(/poisonous to dogs/)
-    expect(says.call("200 g soft dates", "100 g almonds", process: "processor")).to include(/cut them up for under-fours/).and include(/It holds .*tree nut/)
+    expect(says.call("200 g soft dates", "100 g almonds",
+      process: "processor")).to include(/cut them up for under-fours/).and include(/It holds .*tree nut/)
     expect(says.call("200 g soft dates", "100 g almonds", shape: {"kind" => "slab"}).grep(/under-fours/)).to eq([])
     expect(says.call("100 g plain flour", "80 g butter")).to include(/Raw flour/)
     expect(says.call("100 g plain flour, toasted", "80 g butter").grep(/Raw flour/)).to eq([])
-    expect(says.call("200 g soft dates", "100 g walnuts")).to include("Feel soft dates for pits: a missed one breaks a tooth.", /bits of shell/)
+    expect(says.call("200 g soft dates",
+      "100 g walnuts")).to include("Feel soft dates for pits: a missed one breaks a tooth.", /bits of shell/)
     all = says.call("100 g honey", "200 g cream cheese", "100 g soft dates")
     expect(all.first).to include("cream cheese is perishable")
     expect(all.last).to include("your local home-kitchen rules")
@@ -78,7 +87,9 @@ RSpec.describe "Where a formula lives" do
   it "promises nothing: no word of it says that anything is safe" do
     texts = cases.values.map { |lines, *| JSON.generate(keep(formula(*lines.grep(String), **(lines.grep(Hash).first || {})))) }
     expect(texts.join).not_to match(/\bsafe\b|guarantee|harmless|nothing that makes ill|no risk/i)
-    data = Dir[File.expand_path("../../../core/data/{cautions,keeping_lives,water_activity_limits}.csv", __dir__)].map { |file| File.read(file) }.join
+    data = Dir[File.expand_path("../../../core/data/{cautions,keeping_lives,water_activity_limits}.csv", __dir__)].map { |file|
+      File.read(file)
+    }.join
     expect(data).not_to match(/\bis safe\b|guarantee|harmless/i)
   end
 

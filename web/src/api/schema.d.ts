@@ -1441,6 +1441,8 @@ export interface components {
         ColdAnswer: {
             /** @enum {string} */
             elm_cup: "cold/1";
+            /** @description Those about where it lives */
+            findings: components["schemas"]["Finding"][];
             name: string;
             /** @enum {string} */
             lives: "room" | "fridge" | "freezer";

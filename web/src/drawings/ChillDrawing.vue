@@ -2,11 +2,13 @@
 /** The middle of a piece against time, in the freezer and in the fridge: when it is ready, and what cooks give it. */
 import { computed } from 'vue'
 import type { ColdCard, ChillStep } from '@/api/client'
+import { useNarrow } from '@/composables/useNarrow'
 import { band, degrees, line, scale, steps } from './scales'
 
 const props = defineProps<{ curves: ColdCard['curves']; step: ChillStep; places: ColdCard['places'] }>()
 
-const WIDTH = 640
+const narrow = useNarrow()
+const width = computed(() => (narrow.value ? 400 : 640))
 const LEFT = 46
 const RIGHT = 104
 const TOP = 12
@@ -28,7 +30,7 @@ const most = computed(() => {
   const ends = ready.value.flatMap(({ at, practice }) => [at?.[1], practice?.[1]]).filter((each) => each !== undefined)
   return ends.length ? Math.max(FEWEST_MINUTES, ...ends) * 1.15 : LONGEST
 })
-const x = computed(() => scale(0, most.value, LEFT, WIDTH - RIGHT))
+const x = computed(() => scale(0, most.value, LEFT, width.value - RIGHT))
 const range = computed(() => {
   const seen = props.curves.flatMap((curve) => [...curve.celsius, ...curve.low, ...curve.high])
   return [Math.min(...seen, -5) - 2, Math.max(...seen, 10) + 2] as const
@@ -88,12 +90,15 @@ const heard = computed(() =>
     )
     .join('. '),
 )
+/** One figure is a mark, two are a bracket. */
+const bracket = (at: number[]) =>
+  at[0] === at[1] ? `M${x.value(at[0]!)} 0v10` : `M${x.value(at[0]!)} 0v10M${x.value(at[0]!)} 5h${wide(at)}m0 -5v10`
 const wide = (at: number[]) => Math.max(x.value(at[1]!) - x.value(at[0]!), 3)
 </script>
 
 <template>
   <figure class="chill" data-chill>
-    <svg :viewBox="`0 0 ${WIDTH} ${height}`" role="img" :aria-label="heard">
+    <svg :viewBox="`0 0 ${width} ${height}`" role="img" :aria-label="heard">
       <defs>
         <pattern id="fridge-hatch" width="6" height="6" patternUnits="userSpaceOnUse" patternTransform="rotate(45)">
           <line x1="0" y1="0" x2="0" y2="6" class="hatch" />
@@ -103,7 +108,7 @@ const wide = (at: number[]) => Math.max(x.value(at[1]!) - x.value(at[0]!), 3)
         <rect v-if="at" :x="x(at[0]!)" :y="TOP" :width="wide(at)" :height="FLOOR - TOP" :class="['window', place]" />
       </template>
       <g v-for="mark in marks" :key="mark">
-        <line :x1="LEFT" :x2="WIDTH - RIGHT" :y1="y(mark)" :y2="y(mark)" class="grid" :class="{ zero: mark === 0 }" />
+        <line :x1="LEFT" :x2="width - RIGHT" :y1="y(mark)" :y2="y(mark)" class="grid" :class="{ zero: mark === 0 }" />
         <text :x="LEFT - 8" :y="y(mark) + 4" class="figure end">{{ degrees(mark) }}</text>
       </g>
       <text :x="4" :y="TOP + 6" class="unit">°C</text>
@@ -111,7 +116,7 @@ const wide = (at: number[]) => Math.max(x.value(at[1]!) - x.value(at[0]!), 3)
         <path :d="each.soft" :class="['soft', each.place]" />
         <path :d="each.path" :class="['line', each.place]" />
       </g>
-      <text v-for="name in names" :key="name.place" :x="WIDTH - RIGHT + 8" :y="name.y + 4" class="name">
+      <text v-for="name in names" :key="name.place" :x="width - RIGHT + 8" :y="name.y + 4" class="name">
         {{ name.place }} {{ air(name.place) }} °C
       </text>
       <template v-for="({ place, at }, index) in ready" :key="`${place} word`">
@@ -119,8 +124,8 @@ const wide = (at: number[]) => Math.max(x.value(at[1]!) - x.value(at[0]!), 3)
           {{ WORDS[step.touch] }}, {{ place }}
         </text>
       </template>
-      <line :x1="LEFT" :x2="WIDTH - RIGHT" :y1="FLOOR" :y2="FLOOR" class="axis" />
-      <g v-for="minute in steps(most)" :key="minute">
+      <line :x1="LEFT" :x2="width - RIGHT" :y1="FLOOR" :y2="FLOOR" class="axis" />
+      <g v-for="minute in steps(most, narrow ? 4 : 7)" :key="minute">
         <line :x1="x(minute)" :x2="x(minute)" :y1="FLOOR" :y2="FLOOR + 5" class="axis" />
         <text :x="x(minute)" :y="FLOOR + 19" class="figure middle">{{ minute }}</text>
       </g>
@@ -134,7 +139,7 @@ const wide = (at: number[]) => Math.max(x.value(at[1]!) - x.value(at[0]!), 3)
           height="9"
           :class="['bar', row.kind]"
         />
-        <path v-else :d="`M${x(row.at[0]!)} 0v10M${x(row.at[0]!)} 5h${wide(row.at)}m0 -5v10`" class="bracket" />
+        <path v-else :d="bracket(row.at)" class="bracket" />
         <text :x="x(row.at[0]!) + wide(row.at) + 8" y="10" class="word">
           {{ row.word }} {{ row.at[0] === row.at[1] ? row.at[0] : `${row.at[0]} to ${row.at[1]}` }}
         </text>

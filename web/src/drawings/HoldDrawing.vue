@@ -3,6 +3,7 @@
 import { computed } from 'vue'
 import type { ColdCard } from '@/api/client'
 import type { DocumentStretch } from '@/api/document'
+import { useNarrow } from '@/composables/useNarrow'
 import { DASHES, degrees, line, scale } from './scales'
 
 const props = defineProps<{
@@ -14,12 +15,13 @@ const props = defineProps<{
   journey: DocumentStretch[]
 }>()
 
-const WIDTH = 640
-const HEIGHT = 312
+const narrow = useNarrow()
+const width = computed(() => (narrow.value ? 400 : 640))
+const HEIGHT = 326
 const LEFT = 84
 const RIGHT = 16
-const TOP = 56
-const FLOOR = 282
+const TOP = 70
+const FLOOR = 296
 const COLDEST = -20
 const WARMEST = 42
 const SOFTEST = 0.15
@@ -34,9 +36,10 @@ const GRADES = [
 ]
 const BAG_C = 27
 const CAR_C = 40
-const NEAR = 2.4
+/** K between two marks whose words have room beside each other. */
+const NEAR = 5.8
 
-const x = scale(COLDEST, WARMEST, LEFT, WIDTH - RIGHT)
+const x = computed(() => scale(COLDEST, WARMEST, LEFT, width.value - RIGHT))
 const log = scale(Math.log10(SOFTEST), Math.log10(FIRMEST), FLOOR, TOP)
 const y = (kpa: number) => log(Math.log10(Math.min(Math.max(kpa, SOFTEST), FIRMEST)))
 const grades = computed(() =>
@@ -48,7 +51,7 @@ const lines = computed(() =>
     return {
       name: part.component,
       dash: DASHES[at % DASHES.length],
-      path: line(points.map((each) => [x(each.celsius), y(each.kpa)] as const)),
+      path: line(points.map((each) => [x.value(each.celsius), y(each.kpa)] as const)),
     }
   }),
 )
@@ -62,7 +65,10 @@ const marks = computed(() => {
   ].sort((one, other) => one.celsius - other.celsius)
   const rows: number[] = []
   return all.map((mark) => {
-    const row = [0, 1, 2].find((each) => rows[each] === undefined || mark.celsius - rows[each]! > NEAR * 2.4) ?? 2
+    const row =
+      [0, 1, 2, 3].find(
+        (each) => rows[each] === undefined || mark.celsius - rows[each]! > (narrow.value ? 2 : 1) * NEAR,
+      ) ?? 3
     rows[row] = mark.celsius
     return { ...mark, row, at: Math.min(Math.max(mark.celsius, COLDEST), WARMEST) }
   })
@@ -80,12 +86,12 @@ const heard = computed(
 
 <template>
   <figure class="hold" data-hold>
-    <svg :viewBox="`0 0 ${WIDTH} ${HEIGHT}`" role="img" :aria-label="heard">
+    <svg :viewBox="`0 0 ${width} ${HEIGHT}`" role="img" :aria-label="heard">
       <g v-for="(grade, at) in grades" :key="grade.word">
         <rect
           :x="LEFT"
           :y="grade.top"
-          :width="WIDTH - RIGHT - LEFT"
+          :width="width - RIGHT - LEFT"
           :height="grade.bottom - grade.top"
           :class="{ even: at % 2 }"
           class="zone"
@@ -96,11 +102,11 @@ const heard = computed(
         <line
           :x1="x(mark.at)"
           :x2="x(mark.at)"
-          :y1="TOP - 38 + mark.row * 15 + 3"
+          :y1="TOP - 52 + mark.row * 15 + 3"
           :y2="FLOOR"
           :class="['place', { trip: mark.trip }]"
         />
-        <text :x="x(mark.at) + 3" :y="TOP - 42 + mark.row * 15 + 10" class="mark" :class="{ left: mark.at > 36 }">
+        <text :x="x(mark.at) + 3" :y="TOP - 56 + mark.row * 15 + 10" class="mark" :class="{ left: mark.at > 36 }">
           {{ mark.word }} {{ degrees(mark.celsius) }}
         </text>
       </g>
@@ -109,7 +115,7 @@ const heard = computed(
         <line :x1="x(holdsTo)" :x2="x(holdsTo)" :y1="TOP" :y2="FLOOR" class="holds" />
         <text :x="x(holdsTo) - 5" :y="FLOOR - 8" class="end holds-word">holds to {{ degrees(holdsTo) }} °C</text>
       </g>
-      <line :x1="LEFT" :x2="WIDTH - RIGHT" :y1="FLOOR" :y2="FLOOR" class="axis" />
+      <line :x1="LEFT" :x2="width - RIGHT" :y1="FLOOR" :y2="FLOOR" class="axis" />
       <g v-for="mark in [-18, -10, 0, 10, 20, 30, 40]" :key="mark">
         <line :x1="x(mark)" :x2="x(mark)" :y1="FLOOR" :y2="FLOOR + 5" class="axis" />
         <text :x="x(mark)" :y="FLOOR + 19" class="middle">{{ degrees(mark) }}</text>

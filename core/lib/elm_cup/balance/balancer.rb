@@ -9,8 +9,8 @@ module ElmCup
       NEAR = 0.10
 
       # wishes: texts, nil for those of the document; have: ingredient ids, nil for all; most: id => grams that there are; shares: id => the
-      # most of everything that it may be; resize: pieces of another size are an answer; other_ways: so is another way to make it (Variants);
-      # pace: Pace.
+      # most of everything that it may be; resize: pieces of another size are an answer; other_ways: so is another way to make it
+      # (Variants); pace: Pace.
       def initialize(document, wishes:, have:, library:, pace:, most: {}, shares: {}, resize: true, other_ways: true)
         @open = OpenFormula.of(document, library)
         WishCheck.check_have(have, library)

@@ -34,7 +34,11 @@ module ElmCup
 
         def words(found)
           pct = (100 * (found.times - 1)).round
-          cools = pct.zero? ? "as most do" : "#{pct.abs} % #{pct.positive? ? "faster" : "slower"} than most"
+          cools = if pct.zero?
+            "as most do"
+          else
+            "#{pct.abs} % #{pct.positive? ? "faster" : "slower"} than most"
+          end
           "Your #{found.place.kind} cools #{cools}."
         end
       end

@@ -5,7 +5,8 @@ module ElmCup
     # Where it lives, for how many days, and what must be said of it.
     class KeepSection < Section
       # What a door says.
-      #   place, days   of the whole      limits  name of the part that keeps the shortest there      placed_by  of the one that needs the place
+      #   place, days   of the whole      limits  name of the part that keeps the shortest there
+      #   placed_by     of the one that needs the place
       #   why           words on both      parts  PartKeepings
       #   trades        words on water that goes from part to part      rancidity  words, nil for none      baked  Baked, nil for none
       #   cautions      sentences         notes  what was taken for granted

@@ -159,9 +159,6 @@ h3 {
   padding-left: 10px;
   border-left: 3px solid var(--bran);
 }
-.cautions li:first-child {
-  border-left-color: var(--berry);
-}
 details {
   border-top: 1px solid var(--bran);
   padding-top: 6px;

@@ -35,7 +35,7 @@ const reasons = (step: ChillStep) => [
             <template v-if="step.freezer.practice">{{ range(step.freezer.practice) }} min freezer</template>
             <template v-if="step.freezer.practice && step.fridge.practice">, </template>
             <template v-if="step.fridge.practice">{{ range(step.fridge.practice) }} min fridge</template>
-            <span v-if="!step.freezer.practice && !step.fridge.practice" class="quiet">no custom</span>
+            <span v-if="!step.freezer.practice && !step.fridge.practice" class="quiet">–</span>
           </td>
           <td>{{ step.touch_test }}</td>
         </tr>
