@@ -12,7 +12,7 @@ RSpec.describe "Second look at where pieces live" do
 
   # rule => [formula where it fires, formula where it does not]
   cases = {
-    "soft-in-the-bag" => [->(here) { here.formula(*soft).merge("lives" => "room") }, ->(it) {
+    "soft-in-the-bag" => [->(here) { here.formula(*soft).merge("lives" => "room") }, ->(here) {
       it.formula(*firm, process: "processor").merge("lives" => "room")
     }],
     "chocolate-against-storage" => [->(here) {
@@ -23,7 +23,7 @@ RSpec.describe "Second look at where pieces live" do
         here.coated({"kind" => "ball", "piece_grams" => 18}, coat: {"kind" => "dip", "component" => "shell", "school" => "tempered"},
           shell: ["170 g dark chocolate chips"], lives: "room")
       }],
-    "perishable-on-counter" => [->(here) { here.formula("200 g cream cheese", "200 g oats").merge("lives" => "room") }, ->(it) {
+    "perishable-on-counter" => [->(here) { here.formula("200 g cream cheese", "200 g oats").merge("lives" => "room") }, ->(here) {
       it.formula("200 g cream cheese", "200 g oats")
     }],
     "crisp-goes-soft" => [->(here) { here.formula("60 g puffed rice", "200 g soft dates, to paste", "100 g almond butter") },
