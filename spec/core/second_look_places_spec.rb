@@ -13,7 +13,7 @@ RSpec.describe "Second look at where pieces live" do
   # rule => [formula where it fires, formula where it does not]
   cases = {
     "soft-in-the-bag" => [->(here) { here.formula(*soft).merge("lives" => "room") }, ->(here) {
-      it.formula(*firm, process: "processor").merge("lives" => "room")
+      here.formula(*firm, process: "processor").merge("lives" => "room")
     }],
     "chocolate-against-storage" => [->(here) {
       here.coated({"kind" => "ball", "piece_grams" => 18}, coat: {"kind" => "dip", "component" => "shell", "school" => "thinned"},
@@ -24,7 +24,7 @@ RSpec.describe "Second look at where pieces live" do
           shell: ["170 g dark chocolate chips"], lives: "room")
       }],
     "perishable-on-counter" => [->(here) { here.formula("200 g cream cheese", "200 g oats").merge("lives" => "room") }, ->(here) {
-      it.formula("200 g cream cheese", "200 g oats")
+      here.formula("200 g cream cheese", "200 g oats")
     }],
     "crisp-goes-soft" => [->(here) { here.formula("60 g puffed rice", "200 g soft dates, to paste", "100 g almond butter") },
       ->(here) { here.formula("60 g puffed rice", "200 g dark chocolate, melted") }]
