@@ -1,5 +1,7 @@
 # frozen_string_literal: true
 
+require_relative "../../answers/made_up"
+
 RSpec.describe "The cold of a formula" do
   def cold(document, **more) = ElmCup.cold(document, **more)["cold"]
 
@@ -167,6 +169,54 @@ RSpec.describe "The cold of a formula" do
     expect(quick.keys & %w[components findings cold keep]).to match_array(%w[components findings])
     expect(quick["components"].first.keys).not_to include("cold_set", "water_activity")
     expect { ElmCup.assess(balls, without: ["warmth"]) }.to raise_error(ElmCup::InvalidDocument, /no part of an assessment called “warmth”/)
+  end
+
+  it "opens its sums: each formula gives its value again" do
+    why = cold(balls)["why"]
+    expect(why.map { |each| each["figure"] }).to include("ready_from_freezer", "ready_to_freezer", "firmness_kpa", "ln_water_activity")
+    why.each do |sum|
+      expect(Arithmetic.reckon(sum["formula"], sum["inputs"])).to be_within(sum["value"].abs * 1e-3 + 1e-5).of(sum["value"]), sum["figure"]
+      expect(sum["labels"].keys).to match_array(sum["inputs"].keys)
+    end
+    low, high = %w[ready_from_freezer ready_to_freezer].map { |name| why.find { |each| each["figure"] == name }["value"] }
+    expect(step(balls, "dip").dig("freezer", "ready")).to eq([low.floor, high.ceil])
+  end
+
+  it "cuts before it dips, and dips what is cold on a cold piece" do
+    slab = coated({"kind" => "slab", "tin_mm" => [150, 150]}, coat: {"kind" => "dip", "component" => "shell"})
+    cut, dip, shell = %w[cut dip shell].map { |id| step(slab, id)["freezer"] }
+    expect(cut["start_c"]).to eq(21)
+    expect(dip["start_c"]).to be <= cut["start_c"]
+    expect(shell["start_c"]).to eq(42)
+    # Date-led balls are firm from the start, and cooks freeze them all the same: their shell sets on a cold centre.
+    ball = ->(centre) {
+      coated({"kind" => "ball", "piece_grams" => 18},
+        coat: {"kind" => "dip",
+               "component" => "shell"}).then { |document|
+        document.merge("components" => [document["components"].first.merge("process" => "processor", "lines" => centre.map { |text|
+          {"text" => text}
+        }), document["components"].last])
+      }
+    }
+    firm = ball.call(["200 g soft dates", "120 g almonds", "80 g rolled oats"])
+    expect(step(firm, "dip")["freezer"]["state"]).to eq("already_firm")
+    expect(step(firm, "shell")["freezer"]["ready"].last).to be < 15
+  end
+
+  it "answers for whatever formula there is" do
+    (1..20).each do |number|
+      answer = ElmCup.cold(MadeUp.document(number))
+      expect(JSON.generate(answer)).not_to match(/NaN|Infinity/)
+      ((answer["cold"] || {})["steps"] || []).each do |each|
+        %w[freezer fridge].each { |place|
+          each[place]["ready"]&.then { |low, high|
+            expect(each[place]["middle"]).to be_between(low, high)
+          }
+        }
+      end
+    rescue ElmCup::Error => error
+      expect(error.message).not_to be_empty
+    end
   end
 
   describe "properties" do

@@ -43,6 +43,19 @@ RSpec.describe "Where a formula lives" do
     expect(balls["days"]["fridge"]).to eq(balls["parts"].map { |part| part["days"]["fridge"] }.min)
   end
 
+  it "minds what is strewn on or folded in where that spoils, and nothing else of it" do
+    bites = formula("200 g soft dates", "120 g almonds", process: "processor")
+    strewn = ->(text) {
+      bites.merge("components" => bites["components"] + [{"name" => "on top", "type" => "topping", "lines" => [{"text" => text}]}])
+    }
+    berries = keep(strewn.call("60 g raspberries"))
+    expect(berries["days"]).to eq("room" => 0, "fridge" => 5, "freezer" => 30)
+    expect([berries["place"], berries["limits"]]).to eq(["fridge", "on top"])
+    expect(keep(strewn.call("20 g desiccated coconut"))["parts"].map { |part| part["component"] }).to eq(["dough"])
+    folded = keep(bites.merge("splits" => [{"name" => "fresh", "share" => 0.5, "lines" => [{"text" => "80 g blueberries"}]}]))
+    expect(folded["days"]["room"]).to eq(0)
+  end
+
   it "tells of water that goes from layer to layer, of what goes soft, and of what turns rancid" do
     layers = {"elm_cup" => "formula/1", "name" => "L", "shape" => {"kind" => "slab"}, "components" => [
       {"name" => "crunch", "type" => "base",

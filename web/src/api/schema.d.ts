@@ -1332,6 +1332,7 @@ export interface components {
             fails_first: string;
         };
         ColdCard: components["schemas"]["ColdSummary"] & {
+            why: components["schemas"]["Why"][];
             steps: components["schemas"]["ChillStep"][];
             curves: {
                 /** @enum {string} */
@@ -1694,6 +1695,8 @@ export interface components {
             salt_g?: number;
             cost?: number;
             cost_batch?: number;
+            holds_to_c?: number;
+            water_activity?: number;
             /** @description What the costs are without */
             unpriced?: string[];
             components?: {

@@ -1,7 +1,8 @@
 <script setup lang="ts">
 /** Cold: when it is ready for the next touch, how long it may be out, how warm it can get, where it lives. */
-import { computed } from 'vue'
+import { computed, ref } from 'vue'
 import ShapeFindings from '@/components/shape/ShapeFindings.vue'
+import WhyDialog from '@/components/frame/WhyDialog.vue'
 import JourneyStrip from '@/components/cold/JourneyStrip.vue'
 import KeepPanel from '@/components/cold/KeepPanel.vue'
 import OutOfCold from '@/components/cold/OutOfCold.vue'
@@ -27,6 +28,7 @@ const journey = computed(() => document.value.journey ?? [])
 const chills = computed(
   () => leading.value && [leading.value.freezer, leading.value.fridge].some((each) => each.ready || each.practice),
 )
+const whyShown = ref(false)
 useShortcuts(() => [
   { keys: 'ctrl+z', what: 'Undo', run: draft.undo, inFields: true },
   { keys: 'ctrl+shift+z', what: 'Redo', run: draft.history.redo, inFields: true },
@@ -39,7 +41,9 @@ useShortcuts(() => [
     <div class="main">
       <p v-if="error" class="fault" role="alert">{{ error }}</p>
       <template v-if="cold">
-        <p class="sentence" data-sentence aria-live="polite">{{ cold.sentence }}</p>
+        <p class="sentence" data-sentence aria-live="polite">
+          {{ cold.sentence }} <button type="button" class="link-button" @click="whyShown = true">Why</button>
+        </p>
         <ShapeFindings :findings="answer?.findings ?? []" @mend="mend" />
         <section v-if="cold.steps.length" aria-labelledby="ready-title">
           <h2 id="ready-title" class="screen-reader">When it is ready</h2>
@@ -64,7 +68,7 @@ useShortcuts(() => [
           />
         </section>
         <JourneyStrip :stretches="journey" :results="cold.journey" :from="cold.journey_from" @change="setJourney" />
-        <OutOfCold v-if="cold.out.length" :out="cold.out" />
+        <OutOfCold v-if="cold.out.length" :out="cold.out" :spooned="leading?.touch === 'spoon'" />
         <details v-if="cold.solid_fat.length" class="fats">
           <summary>How much of its fat is solid</summary>
           <div class="curves">
@@ -81,6 +85,7 @@ useShortcuts(() => [
       </p>
       <div v-else-if="!error" class="skeleton" />
     </div>
+    <WhyDialog v-model:visible="whyShown" :steps="cold?.why ?? []" />
     <aside class="right" aria-label="Keeping">
       <KeepPanel v-if="keep" :keep="keep" :lives="answer?.lives ?? 'fridge'" @lives="setLives" />
     </aside>

@@ -19,6 +19,7 @@ module ElmCup
           grams: @assessment.grams.round(2), pieces: pieces&.count, piece_grams: pieces&.piece_grams&.round(2),
           sweetness_pct: @assessment.nutrition.sweetness&.round(1), **per_piece, cost: cost&.piece&.to_f&.round(3),
           cost_batch: cost&.batch&.to_f&.round(2),
+          holds_to_c: @assessment.section("cold").holds_to_c, water_activity: activity&.round(2),
           unpriced: (cost.unpriced if cost&.unpriced&.any?)
         }.compact
       end
@@ -35,6 +36,12 @@ module ElmCup
       def pieces = @assessment.pieces.together
 
       def cost = @assessment.cost.amounts
+
+      # The highest of all accounts and parts: what a wish goes by.
+      def activity
+        parts = @assessment.components.select(&:in_piece?).reject { |part| part.bowl.empty? }
+        parts.filter_map { |part| Mixture::WaterActivity.of(part.bowl)&.high }.max
+      end
 
       def per_piece
         figures = @assessment.nutrition.per_piece or return {}

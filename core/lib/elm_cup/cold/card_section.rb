@@ -46,9 +46,6 @@ module ElmCup
         }
       end
 
-      # Minutes that cooks freeze what would be firm enough to dip without. Source: common practice.
-      CUSTOM = 25
-
       # °C of a piece that is taken out to be dipped: as cold as the longest it should be in there has made it; nil where none is dipped.
       def dip_c(kind)
         return unless bare && cold.leading_plan.id == "dip"
@@ -56,7 +53,7 @@ module ElmCup
         ready = cold.leading.ready_in(kind)
         return if ready.state == "will_not_firm"
 
-        curves.find { |curve| curve.place == kind }.celsius_at(ready.ready ? ready.ready.last : CUSTOM)
+        curves.find { |curve| curve.place == kind }.celsius_at(ready.ready ? ready.ready.last : ReadyFinder::CUSTOM_MINUTES)
       end
 
       def journey
@@ -80,7 +77,7 @@ module ElmCup
       def naked
         @naked ||= path.layers.filter_map { |depth|
           substance = cold.substances.of(depth.component)
-          [substance, depth.mm] if substance
+          [substance, depth.mm] if substance && depth.mm.positive?
         }
       end
 

@@ -50,6 +50,12 @@ module ElmCup
         Math.sqrt([10**log_viscosity(celsius, ice) / 1000, GLASS].min + ICE * (ice / material.syrup_ml)**2)
       end
 
+      # What goes into kpa at °C, by name.
+      def inputs(celsius)
+        {"fat_share" => material.fat_share, "network" => material.blend.network(celsius), "solid" => material.blend.solid_share(celsius),
+         "syrup_share" => material.syrup_share, "syrup" => syrup_root(celsius), "thickened" => @thickened, "packing" => @packing}
+      end
+
       # kPa of the whole by those roots.
       def melt(fat, syrup) = (material.fat_share * fat + material.syrup_share * syrup)**2 * @thickened + @packing
 

@@ -42,7 +42,9 @@ module ElmCup
       def found(plan, layers, start)
         substance = plan.substance
         warm = layers.map(&:last)
-        return said(plan, "already_firm", start, warm, why: already(plan)) if substance.kpa_at_start(start) >= plan.touch.kpa
+        if substance.kpa_at_start(start) >= plan.touch.kpa
+          return said(plan, "already_firm", start, after_custom(plan, layers, warm), why: already(plan))
+        end
 
         run = (chill(plan, layers, @place.typical, Chill::FINE) if can?(plan, start))
         unless run&.minutes
@@ -51,8 +53,21 @@ module ElmCup
         end
 
         quick, slow = [@place.quick, @place.slow].map { |air| chill(plan, layers, air, Chill::COARSE).minutes }
-        said(plan, "ready", start, run.means, middle: run.minutes, ready: Ready.band(run.minutes, quick, slow))
+        said(plan, "ready", start, run.means, middle: run.minutes, quick: quick, slow: slow,
+          ready: Ready.band(run.minutes, quick, slow))
       end
+
+      # What is dipped is chilled all the same: as cold as that makes it; anything else goes on as it is.
+      def after_custom(plan, layers, warm)
+        return warm unless plan.touch.id == DIP && place.celsius < warm.min
+
+        Chill.of(layers, form: plan.form, judged: plan.judged, air: felt(plan, @place.typical), kpa: Float::INFINITY,
+          hours: CUSTOM_MINUTES / 60.0, grain: Chill::COARSE).means
+      end
+
+      DIP = "dip"
+      # Minutes that cooks freeze what would be firm enough to dip without. Source: common practice.
+      CUSTOM_MINUTES = 25
 
       # It is cold enough there at last.
       def can?(plan, start) = place.celsius < start && WhySoft.firm_at_last?(plan.substance, plan.touch, place)
@@ -62,13 +77,15 @@ module ElmCup
       def hours = HOURS.fetch(@place.kind)
 
       def chill(plan, layers, air, grain, **more)
-        felt = plan.small ? air.times(Place::TOUCHING) : air
-        Chill.of(layers, form: plan.form, judged: plan.judged, air: felt.warmer(@warmer), kpa: plan.touch.kpa, hours: hours, tin: plan.tin,
+        Chill.of(layers, form: plan.form, judged: plan.judged, air: felt(plan, air), kpa: plan.touch.kpa, hours: hours, tin: plan.tin,
           grain: grain, **more)
       end
 
-      def said(plan, state, start, left, middle: nil, ready: nil, why: nil)
-        Ready.new(state: state, ready: ready, middle: middle, why: why, practice: @practice.call(plan.id, @place.kind), start_c: start,
+      # An Air as what stands close, and beside a second tray, feels it.
+      def felt(plan, air) = (plan.small ? air.times(Place::TOUCHING) : air).warmer(@warmer)
+
+      def said(plan, state, start, left, middle: nil, quick: nil, slow: nil, ready: nil, why: nil)
+        Ready.new(state: state, ready: ready, middle: middle, quick: quick, slow: slow, why: why, practice: @practice.call(plan.id, @place.kind), start_c: start,
           end_c: left)
       end
 

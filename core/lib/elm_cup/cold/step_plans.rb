@@ -56,6 +56,7 @@ module ElmCup
         case row["of"]
         when "dough" then [dough(row)].compact
         when "piece" then [piece(row)]
+        when "cut" then [cut(row)]
         when "below" then below(row)
         when "lining" then [lining(row)]
         when "coat" then [coated(row)]
@@ -70,11 +71,18 @@ module ElmCup
 
       def path = @path ||= @shape.heat_path(@yielded)
 
-      # [Substance, mm] of each layer that there is something known of.
-      def depths
-        @depths ||= path.layers.filter_map { |depth|
+      # A piece by itself.
+      def alone = @alone ||= @shape.served_path(@yielded)
+
+      # [Substance, mm] of each layer that there is something known of; those of a piece by itself.
+      def depths = @depths ||= known(path)
+
+      def depths_alone = @depths_alone ||= known(alone)
+
+      def known(path)
+        path.layers.filter_map { |depth|
           substance = @substances.of(depth.component)
-          [substance, depth.mm] if substance
+          [substance, depth.mm] if substance && depth.mm.positive?
         }
       end
 
@@ -94,6 +102,12 @@ module ElmCup
         plan(row, layers: depths, judged: last, fresh: layered? ? [last] : (0..last).to_a, small: !path.tin && path.form != "cylinder")
       end
 
+      # Pieces of what was cut, as cold as that was.
+      def cut(row)
+        StepPlan.new(id: row["step"], words: row["words"], touch: touch(row), form: alone.form, layers: depths_alone,
+          judged: depths_alone.size - 1, fresh: [], small: true)
+      end
+
       # Each layer but the last before the next goes on.
       def below(row)
         return [] unless layered?
@@ -109,8 +123,12 @@ module ElmCup
           layers: [[coat, @need.thickness_mm]], judged: 0, fresh: [0])
       end
 
+      # What is dipped was taken out of its tin before.
       def coated(row)
-        plan(row, layers: [*depths, [coat, [@need.thickness_mm, THINNEST_MM].max]], judged: depths.size, fresh: [depths.size])
+        under = dipped? ? depths_alone : depths
+        StepPlan.new(id: row["step"], words: row["words"], touch: touch(row), form: dipped? ? alone.form : path.form,
+          tin: (tin unless dipped?), layers: [*under, [coat, [@need.thickness_mm, THINNEST_MM].max]], judged: under.size,
+          fresh: [under.size])
       end
 
       # A drizzle is no thinner where it lies.

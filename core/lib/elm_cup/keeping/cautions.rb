@@ -41,6 +41,7 @@ module ElmCup
         when "melted" then [""] if @assessment.coat.need&.used&.melted?
         when "baked" then [""] if @assessment.formula.shape&.id == "slab" && Baked.suits?(@assessment)
         when "allergens" then some(@assessment.bowl.allergens.map { |id| id.tr("_", " ") })
+        when "possible" then some(@assessment.bowl.possible_allergens.map { |id| id.tr("_", " ") })
         when "freezer" then [""] if @assessment.formula.lives == "freezer" || @kept.any? { |each| each.place == "freezer" }
         end
       end

@@ -30,15 +30,8 @@ module ElmCup
           baked: Baked.of(assessment), cautions: Cautions.new(assessment, parts).all, notes: notes)
       end
 
-      # PartKeepings of what the pieces are made of, the coat last.
-      def parts
-        @parts ||= cold.holds.map { |hold|
-          substance = hold.substance
-          part = assessment.components.find { |each| each.name == substance.name }
-          PartKeeping.of(part, hold: hold, blend: substance.material.blend, in_shell: shelled?(substance), room_c: kitchen.room_c,
-            fridge_c: kitchen.place("fridge").celsius)
-        }
-      end
+      # PartKeepings of what the pieces are made of, the coat last; then what is strewn on or folded in, where that is perishable.
+      def parts = @parts ||= bodies + extras
 
       # The coldest that a part needs.
       def place = parts.map(&:place).max_by { |each| PLACES.index(each) }
@@ -47,6 +40,27 @@ module ElmCup
       def days = PLACES.to_h { |each| [each, parts.map { |part| part.days[each] }.min] }
 
       private
+
+      def bodies
+        cold.holds.map { |hold|
+          substance = hold.substance
+          part = assessment.components.find { |each| each.name == substance.name }
+          PartKeeping.of(part, hold: hold, blend: substance.material.blend, in_shell: shelled?(substance), room_c: kitchen.room_c,
+            fridge_c: kitchen.place("fridge").celsius)
+        }
+      end
+
+      # They hold nothing together: only what may spoil counts.
+      def extras
+        toppings = assessment.components.reject { |part| part.in_piece? || bodies_named?(part.name) } - coat.aside
+        strewn = assessment.flavours.flat_map { |flavour| [flavour.folded_alone, flavour.topping] }
+        (toppings + strewn).reject { |part| part.bowl.empty? }.filter_map { |part|
+          kept = PartKeeping.of_strewn(part)
+          kept if kept.life == PartKeeping::PERISHABLE
+        }
+      end
+
+      def bodies_named?(name) = cold.holds.any? { |hold| hold.component == name }
 
       def kitchen = assessment.formula.kitchen
 

@@ -34,6 +34,18 @@ module ElmCup
           why: [why, (soft_words(hold, room_c) if soft)].compact.join(" "))
       end
 
+      self::PERISHABLE = "perishable"
+
+      # Of what is strewn on or folded in: nothing holds to it, and it is judged by its lines and its water.
+      def self.of_strewn(part)
+        activity = Mixture::WaterActivity.of(part.bowl)
+        perishable = perishable_lines(part)
+        life, why = life_of(part, activity, false, perishable, Fat::Blend.new({}), false)
+        new(component: part.name, water_activity: activity&.norrish, water_activity_low: activity&.low, water_activity_high: activity&.high,
+          place: (life.days["room"].positive? && (activity.nil? || activity.high <= WaterLimit::ROOM)) ? "room" : "fridge", days: life.days,
+          perishable: perishable.map(&:label), soft: false, life: life.id, why: why)
+      end
+
       # Ingredient::Lines that are perishable, and enough of them.
       def self.perishable_lines(part)
         lines = part.bowl.lines.select { |line| line.entry.perishable }

@@ -61,6 +61,9 @@ module ElmCup
       # By each account, 0 to 1; grover nil beyond where it goes.
       attr_reader :norrish
 
+      # What its logarithm is the sum of: share of moles that are water (whose logarithm counts), what sugars take beyond ideal, salt.
+      def norrish_terms = terms(left)
+
       def ross = dissolved(left).inject(salt_ross(left)) { |product, (grams, solute)| product * ross_factor(grams, solute) }
 
       def money_born
@@ -128,11 +131,15 @@ module ElmCup
       end
 
       def by_norrish(water)
+        share, beyond, salt = terms(water)
+        Math.exp(Math.log(share) - beyond + salt)
+      end
+
+      def terms(water)
         sugars = dissolved(water).map { |grams, solute| [grams / solute.grams_mol, solute.norrish_k] }
         moles = water / WATER_MOL
         all = moles + sugars.sum(&:first)
-        beyond = sugars.sum { |each, k| Math.sqrt(k) * each / all }**2
-        Math.exp(Math.log(moles / all) - beyond + salt(water))
+        [moles / all, sugars.sum { |each, k| Math.sqrt(k) * each / all }**2, salt(water)]
       end
 
       def salt(water) = SALT * @composition.salt / SALT_MOL * 1000 / water

@@ -14,10 +14,12 @@ const lives = computed(
 </script>
 
 <template>
-  <section v-if="cold" class="cold" aria-labelledby="cold-note" data-cold-note>
+  <section class="cold" aria-labelledby="cold-note" data-cold-note>
     <h3 id="cold-note"><RouterLink :to="`/formulas/${id}/cold`">Cold</RouterLink></h3>
-    <p>{{ cold.sentence }}</p>
-    <p>{{ lives }}</p>
+    <template v-if="cold">
+      <p>{{ cold.sentence }}</p>
+      <p>{{ lives }}</p>
+    </template>
   </section>
 </template>
 
@@ -26,7 +28,10 @@ const lives = computed(
   margin-top: 8px;
   font-size: 0.9375rem;
   display: grid;
+  align-content: start;
   gap: 2px;
+  /* It comes after the rest: its room is kept, so that nothing moves under the finger. */
+  min-height: 9.5rem;
 }
 h3 {
   font-size: 1rem;

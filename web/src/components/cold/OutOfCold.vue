@@ -3,7 +3,11 @@
 import { computed, ref } from 'vue'
 import type { ColdCard } from '@/api/client'
 
-const props = defineProps<{ out: ColdCard['out'] }>()
+const props = defineProps<{
+  out: ColdCard['out']
+  /** It is eaten with a spoon: nobody cuts it. */
+  spooned?: boolean
+}>()
 const rooms = computed(() => [...new Set(props.out.map((each) => each.room_c))].sort((one, other) => one - other))
 const chosen = ref<number>()
 const room = computed(() =>
@@ -43,7 +47,7 @@ const advice = computed(() => {
         <tr>
           <th scope="col">From</th>
           <th v-if="dips" scope="col">too soft to dip</th>
-          <th scope="col">too soft to cut</th>
+          <th v-if="!spooned" scope="col">too soft to cut</th>
           <th scope="col">no longer holds</th>
         </tr>
       </thead>
@@ -51,7 +55,7 @@ const advice = computed(() => {
         <tr v-for="row in rows" :key="row.from">
           <th scope="row">{{ row.from }}</th>
           <td v-if="dips" class="figure">{{ row.dip_c === undefined ? '–' : minutes(row.dip) }}</td>
-          <td class="figure">{{ minutes(row.cut) }}</td>
+          <td v-if="!spooned" class="figure">{{ minutes(row.cut) }}</td>
           <td class="figure">
             {{ minutes(row.slump) }}<span v-if="row.fails_first" class="quiet">, {{ row.fails_first }} first</span>
           </td>

@@ -24,6 +24,8 @@ const FIELDS: [Field, string, string, number, string?][] = [
   ['fibre_g', 'Fibre', 'g', 1, 'fibre'],
   ['sweetness_pct', 'Sweetness', '%', 1, 'sweetness'],
   ['cost', 'Cost', '', 3, 'cost'],
+  ['holds_to_c', 'Holds to', '°C', 0],
+  ['water_activity', 'Water activity', '', 2],
 ]
 
 /** The row of what has no price. */

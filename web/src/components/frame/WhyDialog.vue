@@ -40,6 +40,12 @@ const NAMES: Record<string, string> = {
   frozen_mm: 'What freezes on, mm',
   grams_needed: 'Coat on all of them, g',
   grams_with_spare: 'To have ready, g',
+  ready_from_freezer: 'Ready in the freezer, minutes from',
+  ready_to_freezer: 'Ready in the freezer, minutes to',
+  ready_from_fridge: 'Ready in the fridge, minutes from',
+  ready_to_fridge: 'Ready in the fridge, minutes to',
+  firmness_kpa: 'Firmness where it just holds, kPa',
+  ln_water_activity: 'Water activity, its logarithm',
 }
 const name = (id: string) => NAMES[id] ?? `${words(id.replace('_ml', ''))}, mL`
 </script>
