@@ -28,7 +28,7 @@ RSpec.describe "Cold", system: true, demo: true do
   it "says where it lives with its cautions, and mends what would not keep there" do
     visit "/formulas/4/cold"
     expect(page).to have_css("[data-keep]", text: /in the fridge, 5 days/)
-    expect(first("[data-cautions] li").text).to include("not over two hours on the counter: 1/4 cup coconut milk and 1 tsp lime juice are perishable")
+    expect(first("[data-cautions] li").text).to include("not over two hours on the counter: it holds 1/4 cup coconut milk and 1 tsp lime juice")
     select "at room temperature", from: "Where they live"
     expect(page).to have_content("That is warmer than it should be.")
     expect(page).to have_css("[aria-label='Second look'] li", text: "too soft for a bag")

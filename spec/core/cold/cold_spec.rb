@@ -31,7 +31,7 @@ RSpec.describe "The cold of a formula" do
     # The page of the trade: it is poured warm, and the crust was cold already.
     top = step(layers, "cut")
     expect(top.dig("fridge", "start_c")).to eq(35)
-    expect(top["start_words"]).to eq("poured at 35 °C")
+    expect(top["start_words"]).to eq("warm from the bowl at 35 °C")
   end
 
   it "gives minutes with a band, practice beside them and the touch that decides" do

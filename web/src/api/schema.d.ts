@@ -1326,6 +1326,8 @@ export interface components {
                 celsius: number;
                 kpa: number;
                 verdict: components["schemas"]["FirmnessId"];
+                /** @description Two degrees decide */
+                edge?: boolean;
             }[];
             /** @description Absent where it does not hold even in the freezer */
             holds_to_c?: number;
@@ -1365,6 +1367,7 @@ export interface components {
                 celsius: number;
                 kpa: number;
                 verdict: components["schemas"]["FirmnessId"];
+                edge?: boolean;
             }[];
             solid_fat: {
                 component: string;

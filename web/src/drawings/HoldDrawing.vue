@@ -4,7 +4,7 @@ import { computed } from 'vue'
 import type { ColdCard } from '@/api/client'
 import type { DocumentStretch } from '@/api/document'
 import { useNarrow } from '@/composables/useNarrow'
-import { DASHES, degrees, line, scale } from './scales'
+import { band, DASHES, degrees, line, scale } from './scales'
 
 const props = defineProps<{
   parts: ColdCard['parts']
@@ -26,6 +26,8 @@ const COLDEST = -20
 const WARMEST = 42
 const SOFTEST = 0.15
 const FIRMEST = 5000
+/** K that decide near a line, up and down. */
+const GIVE = 2
 /** What a firmness means, softest first. */
 const GRADES = [
   { word: 'slumps', from: SOFTEST },
@@ -51,6 +53,10 @@ const lines = computed(() =>
     return {
       name: part.component,
       dash: DASHES[at % DASHES.length],
+      soft: band(
+        points.map((each) => [x.value(each.celsius - GIVE), y(each.kpa)] as const),
+        points.map((each) => [x.value(each.celsius + GIVE), y(each.kpa)] as const),
+      ),
       path: line(points.map((each) => [x.value(each.celsius), y(each.kpa)] as const)),
     }
   }),
@@ -110,6 +116,7 @@ const heard = computed(
           {{ mark.word }} {{ degrees(mark.celsius) }}
         </text>
       </g>
+      <path v-for="each in lines" :key="`${each.name} soft`" :d="each.soft" class="soft" />
       <path v-for="each in lines" :key="each.name" :d="each.path" class="line" :stroke-dasharray="each.dash" />
       <g v-if="holdsTo !== undefined && holdsTo < WARMEST - 2">
         <line :x1="x(holdsTo)" :x2="x(holdsTo)" :y1="TOP" :y2="FLOOR" class="holds" />
@@ -176,6 +183,10 @@ text {
   fill: none;
   stroke: var(--date);
   stroke-width: 2.5;
+}
+.soft {
+  fill: var(--date);
+  opacity: 0.12;
 }
 .holds {
   stroke: var(--elm);

@@ -92,7 +92,7 @@ module ElmCup
       # What was taken for granted.
       def notes
         [*ColdSection::PLACES.filter_map { |kind| kitchen.place(kind).assumed },
-          *cold.steps.filter_map(&:start_words).uniq.map { |words| "It is taken as #{words}." },
+          *cold.steps.select(&:start_words).uniq(&:component).map { |step| "The #{step.component} is taken as #{step.start_words}." },
           ("More than one tray goes in at once: the air gets warmer." if cold.second_tray?)].compact
       end
     end

@@ -11,7 +11,6 @@ module ElmCup
       CUTS = Touch::ALL.fetch("cut").kpa
       FIRM = Touch::ALL.fetch("dip").kpa
       SNAPS = Touch::ALL.fetch("snap").kpa
-      WORDS = {"slumps" => "slumps", "soft" => "soft", "cuts" => "cuts clean", "firm" => "firm", "snaps" => "snaps"}.freeze
 
       # The id of so many kPa.
       def self.of(kpa, brittle: false)

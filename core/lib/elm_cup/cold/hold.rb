@@ -27,7 +27,8 @@ module ElmCup
       def self.at(substance, celsius)
         celsius.map { |each|
           Hold::Point.new(celsius: each, kpa: substance.firmness.kpa(each),
-            verdict: Grade.at(substance.firmness, each, brittle: substance.brittle))
+            verdict: Grade.at(substance.firmness, each, brittle: substance.brittle),
+            edge: Grade.edge?(substance.firmness, each, brittle: substance.brittle) || nil)
         }
       end
 
@@ -53,10 +54,11 @@ module ElmCup
       end
     end
     # A Point and the name of its part.
-    Hold::Row = Value.of(:component, :celsius, :kpa, :verdict) do
+    Hold::Row = Value.of(:component, :celsius, :kpa, :verdict, :edge) do
       self::DIGITS = {kpa: 1}.freeze
     end
-    Hold::Point = Value.of(:celsius, :kpa, :verdict) do
+    # edge: two degrees up or down decide, nil where they do not.
+    Hold::Point = Value.of(:celsius, :kpa, :verdict, :edge) do
       self::DIGITS = {kpa: 1}.freeze
     end
   end

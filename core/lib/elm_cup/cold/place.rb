@@ -33,7 +33,8 @@ module ElmCup
 
       def self.dial_words(said, off)
         name = said["name"] || "The #{said["kind"]}"
-        "#{name} is taken as #{Quantity::FractionText.decimal(Rational(off.to_s))} °C warmer than its dial, as most are. Measure it in Kitchen."
+        warmer, give = [off, self::DIAL_GIVE_K.fetch(said["kind"])].map { |each| Quantity::FractionText.decimal(Rational(each.to_s)) }
+        "#{name} is taken as #{warmer} °C warmer than its dial, as most are, give or take #{give}. Measure it in Kitchen."
       end
       private_class_method :dial_words
 

@@ -85,7 +85,8 @@ module ElmCup
       def felt(plan, air) = (plan.small ? air.times(Place::TOUCHING) : air).warmer(@warmer)
 
       def said(plan, state, start, left, middle: nil, quick: nil, slow: nil, ready: nil, why: nil)
-        Ready.new(state: state, ready: ready, middle: middle, quick: quick, slow: slow, why: why, practice: @practice.call(plan.id, @place.kind), start_c: start,
+        Ready.new(state: state, ready: ready, middle: middle, quick: quick, slow: slow, why: why,
+          practice: @practice.call(plan.id, @place.kind), start_c: start,
           end_c: left)
       end
 

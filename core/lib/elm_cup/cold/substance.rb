@@ -27,9 +27,10 @@ module ElmCup
           shell: shell)
       end
 
-      # [°C, words]: what is poured with a hard fat in it was melted.
+      # [°C, words]: what is poured with a hard fat in it was melted, and so was what says so; it comes warm.
       def self.start(part, material, poured, room_c)
-        row = poured && self::STARTS.find { |each| of?(each, part, material) && each["celsius"].to_f > room_c }
+        warm = poured || part.bowl.lines.any?(&:melted)
+        row = warm && self::STARTS.find { |each| of?(each, part, material) && each["celsius"].to_f > room_c }
         row ? [row["celsius"].to_f, row["words"]] : [room_c, nil]
       end
 

@@ -25,8 +25,9 @@ module ElmCup
 
         def cause(substance, celsius)
           material = substance.material
-          return "There is neither fat nor syrup in it to set" if material.fat_ml.zero? && material.syrup_ml.zero?
-          return "Its syrup stays soft" if material.syrup_share > material.fat_share
+          melted = material.blend.grams / Material::FAT
+          return "There is neither fat nor syrup in it to set" if melted.zero? && material.syrup_ml.zero?
+          return "Its syrup stays soft" if material.syrup_ml > melted
 
           (material.blend.solid_share(celsius) < LIQUID) ? "Its fat is still liquid" : "Too little of its fat has set"
         end

@@ -20,7 +20,7 @@ module ElmCup
       def words(row)
         names = DataTable.list(row["names"])
         found = found(row["match"], names) or return
-        format(row["words"], what: listed(found), is: (found.size == 1) ? "is" : "are", part: found.first)
+        format(row["words"], what: listed(found), part: found.first)
       end
 
       # What it applies to, in words; nil where it does not.

@@ -54,7 +54,7 @@ module ElmCup
 
       def self.life_of(part, activity, soft, perishable, blend, in_shell)
         lives = Life::ALL
-        if perishable.any? then [lives["perishable"], "#{perishable.first.label} is perishable."]
+        if perishable.any? then [lives["perishable"], "It holds something perishable (#{perishable.first.label})."]
         elsif activity && activity.high > WaterLimit::CONTROLLED
           [lives["perishable"], "Its water activity may be #{said(activity.high)}: #{WaterLimit.of(activity.high).words}."]
         elsif share(part, ["chocolate"]) >= self::CHOCOLATE then [lives["chocolate"], "It is mostly chocolate."]
@@ -80,13 +80,19 @@ module ElmCup
       end
 
       def self.place(life, activity, hold, fridge_c)
-        return "freezer" if (hold.holds_to_c || -273) < fridge_c
+        return "freezer" if frozen?(hold, fridge_c)
 
         (life.days["room"].positive? && (activity.nil? || activity.high <= WaterLimit::ROOM)) ? "room" : "fridge"
       end
 
+      # A soft fat that does not even hold in the fridge; a syrup that flows is no reason for the freezer.
+      def self.frozen?(hold, fridge_c)
+        material = hold.substance.material
+        (hold.holds_to_c || -273) < fridge_c && material.blend.grams / Cold::Material::FAT > material.syrup_ml
+      end
+
       def self.said(activity) = format("%.2f", activity)
-      private_class_method :perishable_lines, :life_of, :water_words, :soft_words, :share, :place, :said
+      private_class_method :perishable_lines, :life_of, :water_words, :soft_words, :share, :place, :frozen?, :said
 
       def perishable? = perishable.any?
     end

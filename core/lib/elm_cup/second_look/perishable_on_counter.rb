@@ -11,8 +11,9 @@ module ElmCup
         return [] unless whole.assessment.formula.lives == "room"
 
         part = whole.assessment.section("keep").parts.find { |each| each.life == "perishable" } or return []
+        why = part.why.split(". ").first.delete_suffix(".")
         [Finding.mended_by(rule: ID, component: part.component, remedy_text: "Keep it in the fridge",
-          message: "#{part.why.split(". ").first.delete_suffix(".")}: keep it in the fridge, and not over two hours on the counter.",
+          message: "#{part.component}: #{why}. Keep it in the fridge, and not over two hours on the counter.",
           patch: [{"op" => "add", "path" => "/lives", "value" => "fridge"}])]
       end
     end
