@@ -11,14 +11,14 @@ FOLDER = File.join(__dir__, "screenshots")
 OPTIONS = %w[no-sandbox disable-gpu disable-dev-shm-usage disable-background-networking disable-component-update disable-sync no-first-run disable-quic].to_h { |name| [name, nil] }
 LAPTOP = [1280, 800].freeze
 TABLET = [820, 1180].freeze
-# name => [address, what must stand, size, colours, what is scrolled to]
+# name => [address, what must stand, size, colours]
 SHOTS = {
   "counter" => ["/", ".made li", LAPTOP, "light"], "formulas" => ["/formulas", ".cup-link", LAPTOP, "light"],
   "mix" => ["/formulas/2/mix", "[data-level]", LAPTOP, "light"],
   "shape" => ["/formulas/7/shape", "[data-section]", LAPTOP, "light"], "shape-dipped" => ["/formulas/11/shape", "[data-section]", LAPTOP,
     "light"],
   "cold" => ["/formulas/11/cold", "[data-verdict]", LAPTOP, "light"],
-  "cold-journey" => ["/formulas/12/cold", "[data-verdict]", LAPTOP, "dark", "#hold-title"],
+  "cold-journey" => ["/formulas/12/cold", "[data-verdict]", [1280, 1360], "dark"],
   "kitchen" => ["/kitchen", "[aria-label='Tins'] li", LAPTOP,
     "light"],
   "mix-tablet" => ["/formulas/2/mix", "[data-level]", TABLET, "light"],
@@ -32,14 +32,13 @@ Capybara.register_driver(:pictures) { |app| Capybara::Cuprite::Driver.new(app, b
 Capybara.server = :puma, {Silent: true, Threads: "0:4"}
 page = Capybara::Session.new(:pictures, ElmCupServer::Stack.build)
 
-SHOTS.each do |name, (address, ready, size, colours, sight)|
+SHOTS.each do |name, (address, ready, size, colours)|
   page.driver.resize(*size)
   page.visit("/")
   page.execute_script("localStorage.setItem('elm-cup:scheme', '#{colours}')")
   page.visit(address)
   page.find(ready, match: :first)
   page.execute_script("document.activeElement?.blur()")
-  page.execute_script("document.querySelector(#{sight.to_json}).scrollIntoView()") if sight
   sleep 0.6
   page.driver.save_screenshot(File.join(FOLDER, "#{name}.png"))
 end

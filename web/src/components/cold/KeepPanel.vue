@@ -68,7 +68,7 @@ const elsewhere = computed(
         </tr>
       </tbody>
     </table>
-    <h3>Say and mind</h3>
+    <h3>Cautions</h3>
     <ul class="cautions" data-cautions>
       <li v-for="caution in keep.cautions" :key="caution">{{ caution }}</li>
     </ul>
