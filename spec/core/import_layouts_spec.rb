@@ -94,7 +94,7 @@ RSpec.describe "An import of any lay-out" do
   layouts.each do |layout, write|
     it "keeps every ingredient of #{layout}" do
       random = Random.new(layout.sum)
-      60.times do
+      30.times do
         names = ids.keys.sample(random.rand(4..8), random: random)
         text, count = write.call(names, random)
         answer = ElmCup.import(text)
@@ -117,7 +117,7 @@ RSpec.describe "An import of any lay-out" do
     it "keeps every ingredient through #{twist}" do
       random = Random.new(twist.sum)
       layouts.except("JSON-LD", "the source of a page").each_value do |write|
-        8.times do
+        4.times do
           names = ids.keys.sample(random.rand(4..7), random: random)
           text, count = write.call(names, random)
           answer = ElmCup.import(change.call(text))

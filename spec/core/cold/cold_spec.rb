@@ -28,7 +28,7 @@ RSpec.describe "The cold of a formula" do
       {"name" => "top", "type" => "layer", "lines" => [{"text" => "200 g sunflower seed butter"}, {"text" => "30 g cocoa butter, melted"}]}
     ]}
     expect(cold(layers)["steps"].map { |each| each.values_at("id", "component") }).to eq([%w[layer crust], %w[cut top]])
-    # The page of the trade: it is poured warm, and the crust was cold already.
+    # Common practice: it is poured warm, and the crust was cold already.
     top = step(layers, "cut")
     expect(top.dig("fridge", "start_c")).to eq(35)
     expect(top["start_words"]).to eq("warm from the bowl at 35 °C")

@@ -9,7 +9,7 @@ RSpec.describe ElmCup::Cold::GlassTest do
   def test(**said) = ElmCup.glass_test(said.transform_keys(&:to_s))
 
   # Source: docs/model.md, Calibration: the time constant at h 9 is 92.5 minutes.
-  it "has the glass of the page" do
+  it "has the glass of the model" do
     expect(963 / (0.0193 * 9) / 60).to be_within(0.15).of(92.5)
   end
 
