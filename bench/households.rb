@@ -2,8 +2,8 @@
 
 require "tmpdir"
 
-# Databases to measure with: the demo's, and the household of many years (spec/support/scale_set.rb). Made once a run of bin/bench, in the
-# folder that ELM_CUP_HOUSEHOLDS names; else in one of their own that goes with the process.
+# Databases to measure with: the demo's, and the household of many years (spec/support/scale_set.rb). Made once, in the folder
+# that ELM_CUP_HOUSEHOLDS names; else in one of their own that goes with the process.
 module Households
   FOLDER = ENV.fetch("ELM_CUP_HOUSEHOLDS") do
     Dir.mktmpdir("elm-cup").tap { |folder| at_exit { FileUtils.remove_entry(folder, true) } }
@@ -34,4 +34,10 @@ module Households
     end
   end
   private_class_method :path
+end
+
+# Run by itself, it makes both.
+if $PROGRAM_NAME == __FILE__
+  Households.demo
+  Households.many
 end

@@ -64,13 +64,14 @@ RSpec.describe "Any document at all" do
 
   it "is answered, and every rescue and remedy in it keeps its promise" do
     kept = 0
-    120.times do
+    60.times do |number|
       given = document
-      answer = ElmCup.assess(given)
+      # The cold of one in six: what it says is held by tests of its own.
+      answer = ElmCup.assess(given, without: (number % 6).zero? ? [] : %w[cold keep])
       expect(JSON.parse(JSON.generate(answer))).to eq(answer)
       answer["components"].each_with_index do |part, index|
         (part.dig("rescue", "options") || []).select { |option| option["kind"] == "dose" }.each do |option|
-          after = ElmCup.assess(patched(given, option["patch"]))["components"][index]
+          after = ElmCup.assess(patched(given, option["patch"]), sections: ["components"])["components"][index]
           expect([after["texture"], after["saturation"]["value"]])
             .to match([option["after"]["texture"], be_within(0.0015).of(option["after"]["saturation"])])
           kept += 1
@@ -80,7 +81,7 @@ RSpec.describe "Any document at all" do
         # The same thing about the same line: that one is gone, another may be all that is left.
         about = ->(other) { [*other.values_at("rule", "component"), other["message"][/“.*?”/]] }
         same = ->(other) { about[other] == about[finding] }
-        after = ElmCup.assess(patched(given, finding["remedy"]["patch"]))["findings"]
+        after = ElmCup.assess(patched(given, finding["remedy"]["patch"]), sections: ["findings"])["findings"]
         expect(after.count(&same)).to be < answer["findings"].count(&same), "#{finding} stays in #{JSON.generate(given)}"
         kept += 1
       end

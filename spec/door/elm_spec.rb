@@ -183,17 +183,29 @@ RSpec.describe "bin/elm" do
   end
 
   it "exports a saved formula by its number, with the household's own ingredients" do
+    document["components"][0]["lines"] << {"text" => "1 tbsp corner paste"}
     Dir.mktmpdir do |folder|
       path = File.join(folder, "kitchen.sqlite3")
-      own = "{'id' => 'own-paste', 'name' => 'Corner paste', 'starts_from' => 'tahini'}"
-      script = "require '#{File.expand_path("../../server/environment", __dir__)}'; ElmCupServer::Database.open('#{path}'); ElmCupServer::OwnIngredient.keep([#{own}]); puts ElmCupServer::Formula.start(JSON.parse($stdin.read)).id"
-      document["components"][0]["lines"] << {"text" => "1 tbsp corner paste"}
-      id, = Open3.capture2(RbConfig.ruby, "-e", script, stdin_data: JSON.generate(document))
-      run = ->(*arguments) { Open3.capture3({"ELM_CUP_DATABASE" => path}, program, *arguments, binmode: true) }
-      expect(JSON.parse(run.call("export", id.strip, "--format", "json").first)).to eq(document)
-      expect(run.call("export", id.strip, "--format", "csv").first.force_encoding("UTF-8"))
-        .to match(/1 tbsp corner paste,own-paste,Corner paste,smooth,15\.0/)
-      expect(run.call("export", "999", "--format", "json")[1]).to match(/There is no formula with the number 999/)
+      asked = [%w[1 --format json], %w[1 --format csv], %w[999 --format json]]
+      # In a process of its own: it opens a database. The server keeps the formula, the command line reads it.
+      script = <<~RUBY
+        require "#{File.expand_path("../../server/environment", __dir__)}"
+        require "#{File.expand_path("../../cli/command_line", __dir__)}"
+        ElmCupServer::Database.open("#{path}")
+        ElmCupServer::OwnIngredient.keep([{"id" => "own-paste", "name" => "Corner paste", "starts_from" => "tahini"}])
+        ElmCupServer::Formula.start(JSON.parse($stdin.read))
+        said = #{asked.inspect}.map do |arguments|
+          output, errors = StringIO.new(+"".b), StringIO.new(+"".b)
+          ElmCup::CommandLine.new(input: $stdin, output: output, errors: errors).run(["export", *arguments])
+          [output.string, errors.string].map { |text| text.force_encoding("UTF-8") }
+        end
+        puts JSON.generate(said)
+      RUBY
+      told, = Open3.capture2({"ELM_CUP_DATABASE" => path}, RbConfig.ruby, "-e", script, stdin_data: JSON.generate(document))
+      (json, _), (csv, _), (_, missing) = JSON.parse(told)
+      expect(JSON.parse(json)).to eq(document)
+      expect(csv).to match(/1 tbsp corner paste,own-paste,Corner paste,smooth,15\.0/)
+      expect(missing).to match(/There is no formula with the number 999/)
     end
     expect(Open3.capture3({"ELM_CUP_DATABASE" => "/nowhere/x.sqlite3"}, program, "export", "1", "--format", "md")[1])
       .to match(/There is no database at/)

@@ -58,6 +58,11 @@ module ElmCup
       # The key that a JSON Pointer (RFC 6901) ends with.
       def last_key(pointer) = pointer.split("/").last.to_s.gsub("~1", "/").gsub("~0", "~")
 
+      # What a list holds, in words: mostly the name of its key.
+      def items(pointer) = last_key(pointer).then { |key| ITEMS.fetch(key, key) }
+
+      ITEMS = {"journey" => "stretches"}.freeze
+
       def fault(error, pointer, whole)
         schema = error["schema"]
         data = error["data"]
@@ -69,7 +74,7 @@ module ElmCup
         when "enum" then Fault.at(pointer, :not_one_of, given: shown(data), choices: schema["enum"].join(", "))
         when "maxLength" then Fault.at(pointer, :text_too_long, length: data.length, most: schema["maxLength"])
         when "minLength", "pattern" then text_fault(data, pointer)
-        when "maxItems" then Fault.at(pointer, :list_too_long, count: data.size, items: last_key(error["data_pointer"]),
+        when "maxItems" then Fault.at(pointer, :list_too_long, count: data.size, items: items(error["data_pointer"]),
           most: schema["maxItems"])
         when "uniqueItems" then Fault.at(pointer, :list_doubled)
         when "minItems" then Fault.at(pointer, :list_empty)

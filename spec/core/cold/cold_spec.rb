@@ -49,6 +49,15 @@ RSpec.describe "The cold of a formula" do
       .and include("Press one: it does not dent.")
   end
 
+  # Common practice: bark with dried fruit in it snaps as plain bark does; what is wet in the fruit stays there.
+  it "leaves the water and the sugar of dried fruit in its pieces" do
+    plain = formula("200 g dark chocolate, melted", shape: {"kind" => "bark", "thickness_mm" => 6})
+    fruity = formula("200 g dark chocolate, melted", "80 g raisins", shape: {"kind" => "bark", "thickness_mm" => 6})
+    at = ->(document) { cold(document)["hold"].to_h { |row| [row["celsius"], row["kpa"]] } }
+    expect(at.call(fruity)[20]).to be > at.call(plain)[20]
+    expect(cold(fruity)["holds_to_c"]).to eq(cold(plain)["holds_to_c"])
+  end
+
   it "says already firm, and that it will not firm here and why" do
     firm = step(formula(*date_led, process: "processor"), "firm")
     expect([firm["freezer"]["state"], firm["fridge"]["state"]]).to eq(%w[already_firm already_firm])
@@ -145,6 +154,8 @@ RSpec.describe "The cold of a formula" do
       expect { cold(balls.merge("journey" => [{"minutes" => minutes, "celsius" => celsius}])) }
         .to raise_error(ElmCup::InvalidDocument) { |error| expect(error.faults.first.pointer).to eq(pointer) }
     end
+    expect { cold(balls.merge("journey" => [{"minutes" => 10, "celsius" => 20}] * 13)) }
+      .to raise_error(ElmCup::InvalidDocument, %r{/journey: 13 stretches are too many; 12 is the most})
     expect { cold(balls.merge("kitchen" => {"freezer_c" => -300})) }.to raise_error(ElmCup::InvalidDocument, /-40/)
     expect { cold(balls.merge("kitchen" => {"freezer_c" => 30})) }.to raise_error(ElmCup::InvalidDocument, /freezer_c/)
   end

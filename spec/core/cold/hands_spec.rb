@@ -34,7 +34,7 @@ RSpec.describe "The cold in cooks' hands" do
         shell: ["150 g dark chocolate", "1 tsp coconut oil"]), :fridge, :cold, :already
 ],
     "granola bars" => [made.call(["200 g oats", "120 g honey", "150 g almond butter"], shape: slab), :fridge, :hot, nil],
-    "coconut bounty bites" => [
+    "dipped coconut bites" => [
       made.call(["200 g desiccated coconut", "60 g coconut oil, melted", "60 g maple syrup"],
         coat: {"kind" => "dip", "component" => "shell"},
         shell: ["200 g dark chocolate"]), :fridge, :cold, :ready
@@ -56,7 +56,7 @@ RSpec.describe "The cold in cooks' hands" do
     "cookie dough bites" => [
       made.call(["120 g oat flour", "80 g butter, soft", "80 g brown sugar", "60 g chocolate chips", "1 tbsp milk"]), :fridge, nil, :ready
 ],
-    "snickers slab" => [
+    "date caramel slab" => [
       made.call(["200 g dates", "60 g peanut butter", "2 tbsp water"], process: "processor", shape: slab,
         base: ["150 g oats", "80 g maple syrup", "60 g peanut butter"], coat: {"kind" => "spread", "component" => "shell"},
         shell: ["200 g milk chocolate", "1 tbsp coconut oil"]), :fridge, :cold, nil

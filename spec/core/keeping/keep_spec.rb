@@ -86,7 +86,8 @@ RSpec.describe "Where a formula lives" do
     expect(says.call("100 g xylitol", "200 g almond butter")).to include(/poisonous to dogs/)
     expect(says.call("200 g soft dates", "100 g almonds",
       process: "processor")).to include(/cut them up for under-fours/).and include(/It holds .*tree nut/)
-    expect(says.call("200 g soft dates", "100 g almonds", shape: {"kind" => "slab"}).grep(/under-fours/)).to eq([])
+    expect(says.call("200 g soft dates", "100 g almonds", shape: {"kind" => "slab"})).to include(/cut them up for under-fours/)
+    expect(says.call("200 g cream cheese", "40 g sugar", shape: {"kind" => "glass", "pieces" => 4}).grep(/under-fours/)).to eq([])
     expect(says.call("100 g plain flour", "80 g butter")).to include(/Raw flour/)
     expect(says.call("100 g plain flour, toasted", "80 g butter").grep(/Raw flour/)).to eq([])
     expect(says.call("200 g soft dates",

@@ -33,7 +33,8 @@ export function useAnswer<T>(
     (now, before) => {
       if (!now) return
       clearTimeout(timer)
-      timer = setTimeout(ask, before ? rest : 0, now)
+      if (before) timer = setTimeout(ask, rest, now)
+      else void ask(now)
     },
     { immediate: true },
   )

@@ -20,21 +20,24 @@ module ElmCup
       self::MELTS = ["chocolate", "hard fat"].freeze
       # Pieces that keep their water and their sugar.
       self::FRUIT = ["dried fruit", "sweets"].freeze
+      self::SHUT_UP = %i[water mono di].freeze
 
       # The Material of Binding::Portions and of the Mixture::Bowl that they make.
       #   melted    chocolate in it is melted whatever its lines say      tempered  its cocoa butter is
       def self.of(portions, bowl, air: 0.0, melted: false, tempered: false)
         fats = Hash.new(0.0)
+        in_fruit = Hash.new(0.0)
         soaked = 0.0
         portions.each do |portion|
           entry = portion.line.entry
           base = portion.line.base_grams.to_f / 100
           apart = apart?(portion, melted)
           entry.fats.each { |fat, share| fats[fat] += share * entry.composition.fat * base } unless apart
+          self::SHUT_UP.each { |part| in_fruit[part] += entry.composition.public_send(part) * base } if shut_up?(portion)
           soaked += dry_ml(entry.composition) * base * (BindingFactor.of(entry, portion.figures.form, loose: apart) - 1)
         end
         new(composition: bowl.composition, blend: Fat::Blend.new(fats, tempered: tempered), soaked_ml: soaked, polyols: bowl.polyols,
-          air: air)
+          air: air, in_fruit: in_fruit.freeze)
       end
 
       # Its fat stays in its pieces.
@@ -44,6 +47,9 @@ module ElmCup
 
         portion.figures.inclusion || portion.figures.kind == "nut"
       end
+
+      # It is a piece of fruit, or a sweet, which keeps what is wet in it.
+      def self.shut_up?(portion) = portion.figures.inclusion && self::FRUIT.include?(portion.line.entry.family)
 
       # mL of what is dry in a composition.
       def self.dry_ml(parts)

@@ -71,8 +71,9 @@ module ElmCup
       end
 
       def self.soft_words(hold, room_c)
-        holds = hold.holds_to_c ? "It holds only to #{hold.holds_to_c} °C" : "It is soft everywhere"
-        "#{holds}, too little for a room of #{room_c.round} °C."
+        return "It is soft everywhere." unless hold.holds_to_c
+
+        "It holds only to #{hold.holds_to_c} °C: too close to a room of #{room_c.round} °C."
       end
 
       def self.share(part, families)
