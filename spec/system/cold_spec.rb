@@ -31,7 +31,7 @@ RSpec.describe "Cold", system: true, demo: true do
     expect(first("[data-cautions] li").text).to include("not over two hours on the counter: it holds 1/4 cup coconut milk and 1 tsp lime juice")
     select "at room temperature", from: "Where they live"
     expect(page).to have_content("That is warmer than it should be.")
-    expect(page).to have_css("[aria-label='Second look'] li", text: "too soft for a bag")
+    expect(page).to have_css("[aria-label='Second look'] li", text: "not over two hours on the counter")
     click_button "Keep it in the fridge", match: :first
     expect(page).to have_no_content("That is warmer than it should be.")
     expect(draft(4)["lives"]).to eq("fridge")

@@ -135,6 +135,20 @@ RSpec.describe "The cold of a formula" do
     expect(cold(tempered)["holds_to_c"]).to be > answer["holds_to_c"]
   end
 
+  it "says what it surely holds to where a part holds only just" do
+    coconut = formula("1 1/2 cups desiccated coconut", "1/4 cup coconut milk", "1/4 cup rice syrup", "1 tbsp coconut flour",
+      "2 tbsp crystallised ginger, chopped")
+    answer = cold(coconut)
+    expect(answer["holds_to_c"] - answer["surely_to_c"]).to be >= 4
+    expect(answer["sentence"]).to end_with("The dough holds only just: count on #{answer["surely_to_c"]} °C.")
+    firm = cold(formula(*date_led, process: "processor"))
+    expect([firm["surely_to_c"], firm["sentence"]]).to match([40, /It stands even at 40 °C\.\z/])
+    [answer, firm, cold(balls)].each do |each|
+      expect(each["parts"].map { |part| part["surely_to_c"] }.min).to eq(each["surely_to_c"])
+      each["parts"].each { |part| expect(part["surely_to_c"]).to be <= part["holds_to_c"] }
+    end
+  end
+
   it "goes through a journey stretch by stretch" do
     stretches = ->(*said) { said.map { |minutes, celsius| {"minutes" => minutes, "celsius" => celsius} } }
     gone = cold(balls.merge("journey" => stretches.call([40, 28], [180, 6], [240, 32])))

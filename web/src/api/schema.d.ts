@@ -1331,6 +1331,8 @@ export interface components {
             }[];
             /** @description Absent where it does not hold even in the freezer */
             holds_to_c?: number;
+            /** @description The same where it is softer than reckoned */
+            surely_to_c?: number;
             fails_first: string;
         };
         ColdCard: components["schemas"]["ColdSummary"] & {
@@ -1361,6 +1363,7 @@ export interface components {
                 component: string;
                 shell: boolean;
                 holds_to_c?: number;
+                surely_to_c?: number;
             }[];
             hold: {
                 component: string;

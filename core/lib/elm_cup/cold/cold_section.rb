@@ -8,7 +8,8 @@ module ElmCup
       #   step, words  of the leading Step      freezer_minutes, fridge_minutes  Ready there, nil where there is nothing to chill
       #   firmness     Hold::Points of the weakest part at the places that it meets
       #   holds_to_c, fails_first  of the piece, and the part that gives way       sentence  what to do
-      Summary = Value.of(:step, :sentence, :freezer_minutes, :fridge_minutes, :firmness, :holds_to_c, :fails_first)
+      #   surely_to_c  what it holds to even where a part is softer than reckoned
+      Summary = Value.of(:step, :sentence, :freezer_minutes, :fridge_minutes, :firmness, :holds_to_c, :surely_to_c, :fails_first)
       # °C of the marks that firmness is told at.
       MARKS = [-18, 4, 20, 25, 30, 40].freeze
       # The step that the cook waits for, first come first.
@@ -23,8 +24,9 @@ module ElmCup
       def summary
         return if holds.empty?
 
-        @summary ||= Summary.new(step: leading&.id, sentence: Sentence.of(leading, weakest, holds_to_c), freezer_minutes: leading&.freezer,
-          fridge_minutes: leading&.fridge, firmness: marks, holds_to_c: holds_to_c, fails_first: weakest.component)
+        @summary ||= Summary.new(step: leading&.id, sentence: Sentence.of(leading, weakest, unsure), freezer_minutes: leading&.freezer,
+          fridge_minutes: leading&.fridge, firmness: marks, holds_to_c: holds_to_c, surely_to_c: surely_to_c,
+          fails_first: weakest.component)
       end
 
       # Steps in their order.
@@ -62,6 +64,11 @@ module ElmCup
 
       # Whole °C; nil where it does not even hold in the freezer.
       def holds_to_c = weakest&.holds_to_c
+
+      # The Hold that gives way first where parts are softer than reckoned; whole °C of it.
+      def unsure = holds.min_by { |hold| hold.surely_to_c || -Float::INFINITY }
+
+      def surely_to_c = unsure&.surely_to_c
 
       # The ReadyFinder of a kind of place, whose steps are asked for in their order.
       def finder(kind)

@@ -14,11 +14,17 @@ module ElmCup
       # kPa of what flows, for a logarithm.
       self::SOFTEST = 1e-3
       self::HIDDEN = %i[substance].freeze
+      self::ALSO = %i[surely_to_c].freeze
+      # The sums of firmness order bowls rather than measure them: one may be so many times softer. Source: an estimate.
+      self::UNSURE = 1.5
 
       # Of a Substance.
       def self.of(substance)
         new(component: substance.name, shell: substance.shell, substance: substance, holds_to_c: to_c(substance.firmness, line(substance)))
       end
+
+      # Whole °C that it holds to even where it is softer than reckoned; nil where it never does then.
+      def surely_to_c = self.class.to_c(substance.firmness, self.class.line(substance) * self.class::UNSURE)
 
       # Points, coldest first.
       def points = self.class.at(substance, (self.class::COLDEST..self.class::WARMEST).step(self.class::EVERY))

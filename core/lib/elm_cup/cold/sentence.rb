@@ -4,8 +4,9 @@ module ElmCup
   module Cold
     # What to do with it in the cold, in one or two sentences.
     module Sentence
-      # step: the Step that is waited for, nil for none; weakest: the Hold that gives way first; to_c: whole °C that it holds to, nil.
-      def self.of(step, weakest, to_c) = [(chill(step) if step), holds(weakest, to_c)].compact.join(" ")
+      # step: the Step that is waited for, nil for none; weakest: the Hold that gives way first; unsure: the Hold that does so
+      # where they are softer than reckoned.
+      def self.of(step, weakest, unsure) = [(chill(step) if step), holds(weakest, unsure)].compact.join(" ")
 
       class << self
         private
@@ -24,12 +25,23 @@ module ElmCup
 
         def minutes(ready) = ready.ready.join(" to ")
 
-        def holds(weakest, to_c)
+        def holds(weakest, unsure)
+          to_c = weakest.holds_to_c
           return "The #{weakest.component} slumps even in the freezer." unless to_c
-          return "It stands even at 40 °C." if to_c >= Hold::WARMEST
 
-          "It holds to #{to_c.to_s.tr("-", "−")} °C; the #{weakest.component} gives way first."
+          said = (to_c >= Hold::WARMEST) ? "It stands even at 40 °C." : "It holds to #{celsius(to_c)}; the #{weakest.component} gives way first."
+          surely_c = unsure.surely_to_c
+          return said if surely_c && to_c - surely_c < CLOSE_K
+
+          "#{said} The #{unsure.component} holds only just: #{surely(surely_c)}."
         end
+
+        # K between what it holds to and what it holds to for sure, from which it is worth a word.
+        CLOSE_K = 4
+
+        def surely(to_c) = to_c ? "count on #{celsius(to_c)}" : "do not count on it out of the freezer"
+
+        def celsius(whole) = "#{whole.to_s.tr("-", "−")} °C"
       end
     end
   end
