@@ -68,13 +68,28 @@ RSpec.describe "The cold in cooks' hands" do
       :ready],
     "fig and walnut log" => [made.call(["300 g dried figs", "120 g walnuts"], process: "processor", shape: {"kind" => "log"}), :room, :hot,
       :already],
+    "frozen yogurt bark" => [made.call(["400 g greek yogurt", "30 g honey"], shape: {"kind" => "bark", "thickness_mm" => 8}), :freezer,
+      :cold, :ready],
+    "ganache rolled small" => [made.call(["200 g dark chocolate, melted", "100 ml double cream"],
+      shape: {"kind" => "ball", "piece_grams" => 15}), :fridge, :cold, :ready],
+    "peanut butter eggs" => [
+      made.call(["250 g peanut butter", "60 g butter, soft", "200 g powdered sugar"], shape: {"kind" => "egg", "piece_grams" => 20},
+        coat: {"kind" => "dip", "component" => "shell"}, shell: ["200 g dark chocolate chips", "1 tbsp coconut oil"]), :fridge, :cold, :ready
+],
+    "white chocolate coconut truffles" => [
+      made.call(["200 g white chocolate, melted", "60 g coconut cream", "80 g desiccated coconut"]), :fridge, :cold, :ready
+],
+    "date caramel from the freezer" => [made.call(["200 g soft dates, to paste", "100 ml coconut milk", "60 g almond butter"],
+      process: "processor", shape: slab), :fridge, nil, :ready],
+    "biscuit and chocolate log" => [made.call(["200 g dark chocolate, melted", "100 g butter, melted", "200 g biscuits, crushed"],
+      shape: {"kind" => "log"}), :fridge, :cold, :ready],
     "seed bars with honey" => [made.call(["150 g sunflower seeds", "100 g pumpkin seeds", "120 g honey"], shape: slab), nil, nil, nil]
   }
   # name => what comes out otherwise, and why it stays so.
   misses = {
     "protein bars" => {place: "room"}, "granola bars" => {place: "room"}, # Too dry to spoil soon: cooks keep them cold out of habit.
     "dipped date balls" => {state: :ready}, # 19 kPa beside a line of 20: a paste near a line falls to either side.
-    "rocky road" => {holds: :hot}, "chocolate bark" => {holds: :room}, # Biscuits and nuts carry each other when the chocolate has melted.
+    "rocky road" => {holds: :hot}, "biscuit and chocolate log" => {holds: :hot}, "chocolate bark" => {holds: :room}, # Biscuits and nuts carry each other when the chocolate has melted.
     "rice cereal squares" => {place: "fridge"}, # Every dairy line counts as perishable, butter too: rather too careful.
     "marzipan balls" => {state: :ready}, # Powdered sugar is taken as dissolved, and the paste as soft as its syrup.
     "apricot coconut balls" => {place: "fridge"}, "fig and walnut log" => {place: "fridge"}, # Moist fruit: two days in the room, said.

@@ -77,7 +77,7 @@ useShortcuts(() => [
         </details>
         <p v-for="note in cold.notes" :key="note" class="quiet">{{ note }}</p>
         <p class="quiet">
-          Estimates: a touch decides, not the clock. Minutes are for what stands alone with air around it.
+          Estimates: a touch decides, not the clock. Minutes are for one tray or tin, with small pieces close together.
         </p>
       </template>
       <p v-else-if="answer" class="teach">

@@ -20,6 +20,7 @@ module ElmCup
       self::BUTTERS = ["nut butter", "seed butter"].freeze
       # It is soft where it does not hold to so much over the room.
       self::OVER_ROOM_K = 4
+      self::LIMP = "It does not get hard enough to snap in the fridge."
 
       # Of an Assessment::Part that is not empty. hold: its Cold::Hold; blend: Fat::Blend of what is melted in it; in_shell: it is the
       # filling of a shell; room_c, fridge_c: °C.
@@ -31,7 +32,7 @@ module ElmCup
         life = life.cold_only if soft
         new(component: part.name, water_activity: activity&.norrish, water_activity_low: activity&.low, water_activity_high: activity&.high,
           place: place(life, activity, hold, fridge_c), days: life.days, perishable: perishable.map(&:label), soft: soft, life: life.id,
-          why: [why, (soft_words(hold, room_c) if soft)].compact.join(" "))
+          why: [why, (self::LIMP if limp?(hold, fridge_c)), (soft_words(hold, room_c) if soft)].compact.join(" "))
       end
 
       self::PERISHABLE = "perishable"
@@ -86,14 +87,17 @@ module ElmCup
         (life.days["room"].positive? && (activity.nil? || activity.high <= WaterLimit::ROOM)) ? "room" : "fridge"
       end
 
-      # A soft fat that does not even hold in the fridge; a syrup that flows is no reason for the freezer.
+      # A soft fat that does not even hold in the fridge (a syrup that flows is no reason for the freezer), or bark that does not snap there.
       def self.frozen?(hold, fridge_c)
         material = hold.substance.material
-        (hold.holds_to_c || -273) < fridge_c && material.blend.grams / Cold::Material::FAT > material.syrup_ml
+        limp?(hold, fridge_c) ||
+          ((hold.holds_to_c || -273) < fridge_c && material.blend.grams / Cold::Material::FAT > material.syrup_ml)
       end
 
+      def self.limp?(hold, fridge_c) = hold.substance.brittle && hold.substance.firmness.kpa(fridge_c) < Cold::Grade::SNAPS
+
       def self.said(activity) = format("%.2f", activity)
-      private_class_method :perishable_lines, :life_of, :water_words, :soft_words, :share, :place, :frozen?, :said
+      private_class_method :perishable_lines, :life_of, :water_words, :soft_words, :share, :place, :frozen?, :limp?, :said
 
       def perishable? = perishable.any?
     end

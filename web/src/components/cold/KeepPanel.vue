@@ -16,7 +16,8 @@ const PLACES: { id: DocumentLives; word: string; at: string }[] = [
 const IN: Record<string, string> = { room: 'at room temperature', fridge: 'in the fridge', freezer: 'in the freezer' }
 const days = (number: number) => (number ? String(number) : '–')
 /** The part that decides stands first. */
-const parts = computed(() => [...props.keep.parts].sort((one) => (one.component === props.keep.limits ? -1 : 0)))
+const limits = (part: Keep['parts'][number]) => part.component === props.keep.limits
+const parts = computed(() => [...props.keep.parts].sort((one, other) => Number(limits(other)) - Number(limits(one))))
 const activity = (part: Keep['parts'][number]) =>
   part.water_activity_low === undefined
     ? 'too dry to say'
@@ -58,7 +59,7 @@ const elsewhere = computed(
         </tr>
       </thead>
       <tbody>
-        <tr v-for="part in parts" :key="part.component" :class="{ limits: part.component === keep.limits }">
+        <tr v-for="part in parts" :key="part.component" :class="{ limits: limits(part) }">
           <th scope="row">{{ part.component }}</th>
           <td v-for="place in PLACES" :key="place.id" class="figure">{{ days(part.days[place.id]) }}</td>
         </tr>
