@@ -35,6 +35,20 @@ RSpec.describe "Firmness" do
     expect([ElmCup::Cold::Grade.edge?(shell, 20), verdict({"choc_chips" => 170, "butter" => 57}, 20)]).to eq([true, "cuts"])
   end
 
+  # Source: docs/model.md, Firmness: fitted to what cooks see (common practice).
+  it "takes the dry side of each kind to hold as much more than it fills as the model says" do
+    {"almond-butter" => 1.15, "sunflower-seed-butter" => 1.15, "almond-flour" => 1.2, "flax-ground" => 1.2, "protein-powder-plant" => 1.2,
+     "cocoa" => 1.3, "cookie-crumbs" => 1.3, "oats-rolled" => 1.8, "coconut-flour" => 2.2, "coconut-desiccated" => 2.2,
+     "coconut-sweetened" => 2.2, "dates-soft" => 6, "raisins" => 6, "honey" => 1}.each do |id, factor|
+      entry = ElmCup.shipped[id]
+      expect([id, ElmCup::Cold::BindingFactor.of(entry, entry.hand_form)]).to eq([id, factor])
+      expect(ElmCup::Cold::BindingFactor.of(entry, entry.hand_form, loose: true)).to eq(1)
+    end
+    %w[almonds sunflower-seeds].each do |id|
+      expect([id, ElmCup::Cold::BindingFactor.of(ElmCup.shipped[id], "ground")]).to eq([id, 1.2])
+    end
+  end
+
   it "names what snaps only where it should" do
     chips = firmness({"choc_chips" => 100})
     expect([ElmCup::Cold::Grade.at(chips, 4, brittle: true), ElmCup::Cold::Grade.at(chips, 4)]).to eq(%w[snaps firm])

@@ -74,7 +74,7 @@ RSpec.describe "The cold in cooks' hands" do
       shape: {"kind" => "ball", "piece_grams" => 15}), :fridge, :cold, :ready],
     "peanut butter eggs" => [
       made.call(["250 g peanut butter", "60 g butter, soft", "200 g powdered sugar"], shape: {"kind" => "egg", "piece_grams" => 20},
-        coat: {"kind" => "dip", "component" => "shell"}, shell: ["200 g dark chocolate chips", "1 tbsp coconut oil"]), :fridge, :cold, :ready
+        coat: {"kind" => "dip", "component" => "shell"}, shell: ["200 g dark chocolate", "1 tbsp coconut oil"]), :fridge, :cold, :ready
 ],
     "white chocolate coconut truffles" => [
       made.call(["200 g white chocolate, melted", "60 g coconut cream", "80 g desiccated coconut"]), :fridge, :cold, :ready
@@ -89,7 +89,8 @@ RSpec.describe "The cold in cooks' hands" do
   misses = {
     "protein bars" => {place: "room"}, "granola bars" => {place: "room"}, # Too dry to spoil soon: cooks keep them cold out of habit.
     "dipped date balls" => {state: :ready}, # 19 kPa beside a line of 20: a paste near a line falls to either side.
-    "rocky road" => {holds: :hot}, "biscuit and chocolate log" => {holds: :hot}, "chocolate bark" => {holds: :room}, # Biscuits and nuts carry each other when the chocolate has melted.
+    "rocky road" => {holds: :hot}, "biscuit and chocolate log" => {holds: :hot}, # As below.
+    "chocolate bark" => {holds: :room}, # Biscuits and nuts carry each other when the chocolate has melted.
     "rice cereal squares" => {place: "fridge"}, # Every dairy line counts as perishable, butter too: rather too careful.
     "marzipan balls" => {state: :ready}, # Powdered sugar is taken as dissolved, and the paste as soft as its syrup.
     "apricot coconut balls" => {place: "fridge"}, "fig and walnut log" => {place: "fridge"}, # Moist fruit: two days in the room, said.

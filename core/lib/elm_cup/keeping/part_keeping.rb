@@ -87,7 +87,8 @@ module ElmCup
         (life.days["room"].positive? && (activity.nil? || activity.high <= WaterLimit::ROOM)) ? "room" : "fridge"
       end
 
-      # A soft fat that does not even hold in the fridge (a syrup that flows is no reason for the freezer), or bark that does not snap there.
+      # A soft fat that does not even hold in the fridge (a syrup that flows is no reason for the freezer), or bark that does not snap
+      # there.
       def self.frozen?(hold, fridge_c)
         material = hold.substance.material
         limp?(hold, fridge_c) ||
