@@ -229,13 +229,14 @@ RSpec.describe "The cold of a formula" do
   end
 
   it "answers for whatever formula there is" do
-    (1..20).each do |number|
+    # The last is all coat, round a piece with nothing in it.
+    [*1..20, 1096].each do |number|
       answer = ElmCup.cold(MadeUp.document(number))
       expect(JSON.generate(answer)).not_to match(/NaN|Infinity/)
       ((answer["cold"] || {})["steps"] || []).each do |each|
         %w[freezer fridge].each { |place|
           each[place]["ready"]&.then { |low, high|
-            expect(each[place]["middle"]).to be_between(low, high)
+            expect([each[place]["middle"], high]).to match([be_between(low, high), be > 1])
           }
         }
       end

@@ -170,7 +170,7 @@ module ElmCup
         return "Nothing was found in #{@pace.seconds} s; there may still be an answer." if @pace.over?
 
         judged = @unmet.find { |wish| wish.is_a?(Wish::Judged) }
-        return "No amounts were found for “#{judged.words(@library)}”. Ask for a little less, or let them live colder." if judged
+        return "No amounts were found for “#{judged.words(@library)}”. Ask for a little less." if judged
 
         "It nearly works, but no amounts that you can measure come out right. Loosen one wish a little."
       end

@@ -48,7 +48,7 @@ module ElmCup
 
       # °C of a piece that is taken out to be dipped: as cold as the longest it should be in there has made it; nil where none is dipped.
       def dip_c(kind)
-        return unless bare && cold.leading_plan.id == "dip"
+        return unless bare && cold.leading_plan&.id == "dip"
 
         ready = cold.leading.ready_in(kind)
         return if ready.state == "will_not_firm"

@@ -42,9 +42,7 @@ module ElmCup
       def found(plan, layers, start)
         substance = plan.substance
         warm = layers.map(&:last)
-        if substance.kpa_at_start(start) >= plan.touch.kpa
-          return said(plan, "already_firm", start, after_custom(plan, layers, warm), why: already(plan))
-        end
+        return already_firm(plan, layers, start) if substance.kpa_at_start(start) >= plan.touch.kpa
 
         run = (chill(plan, layers, @place.typical, Chill::FINE) if can?(plan, start))
         unless run&.minutes
@@ -52,9 +50,18 @@ module ElmCup
             why: WhySoft.words(substance, plan.touch, place, start, hours))
         end
 
+        return already_firm(plan, layers, start) if run.minutes < LEAST_MINUTES
+
         quick, slow = [@place.quick, @place.slow].map { |air| chill(plan, layers, air, Chill::COARSE).minutes }
         said(plan, "ready", start, run.means, middle: run.minutes, quick: quick, slow: slow,
           ready: Ready.band(run.minutes, quick, slow))
+      end
+
+      # Less than that is no stay in the cold.
+      LEAST_MINUTES = 1
+
+      def already_firm(plan, layers, start)
+        said(plan, "already_firm", start, after_custom(plan, layers, layers.map(&:last)), why: ALREADY.fetch(plan.touch.id))
       end
 
       # What is dipped is chilled all the same: as cold as that makes it; anything else goes on as it is.
@@ -94,8 +101,6 @@ module ElmCup
       ALREADY = {"dip" => "It is firm enough to handle; cooks still freeze it 20 to 30 minutes, so that the shell sets at once.",
                  "cut" => "It is firm enough already.", "snap" => "It is firm enough already.",
                  "spoon" => "It stands already."}.freeze
-
-      def already(plan) = ALREADY.fetch(plan.touch.id)
     end
   end
 end
