@@ -186,7 +186,8 @@ RSpec.describe "The cold of a formula" do
     shell = curves.find { |curve| curve["component"] == "shell" }
     expect(shell["fats"].keys).to match_array(%w[cocoa_butter coconut])
     now, before = %w[points without].map { |key| (100 * shell[key].find { |point| point["celsius"] == 20 }["solid"]).round }
-    said = shell["words"].match(/\AAt 20 °C (\d+) % of its fat is solid; without the coconut oil it would be (\d+) %\./).captures.map(&:to_i)
+    said = shell["words"].match(/\AAt 20 °C (\d+) % of its fat is solid; without the coconut oil it would be (\d+) %\./).captures
+      .map(&:to_i)
     expect(said).to match([be_within(1).of(now), be_within(1).of(before)])
     shell["points"].zip(shell["without"]).each { |now, without|
       expect(now["solid"]).to be <= without["solid"] + 0.011 if now["celsius"].between?(5, 26)
