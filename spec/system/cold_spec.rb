@@ -35,6 +35,8 @@ RSpec.describe "Cold", system: true, demo: true do
     click_button "Keep it in the fridge", match: :first
     expect(page).to have_no_content("That is warmer than it should be.")
     expect(draft(4)["lives"]).to eq("fridge")
+    select "in the freezer", from: "Where they live"
+    expect(page).to have_css("[data-elsewhere]", text: /There it keeps about \d+ days/)
     find("summary", text: "Water and freshness").click
     expect(page).to have_content(/dough: water activity 0\.\d\d to 0\.\d\d/)
   end

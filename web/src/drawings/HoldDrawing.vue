@@ -104,18 +104,25 @@ const heard = computed(
         />
         <text :x="LEFT - 8" :y="(grade.top + grade.bottom) / 2 + 4" class="end word">{{ grade.word }}</text>
       </g>
-      <g v-for="mark in marks" :key="`${mark.word} ${mark.celsius}`">
-        <line
-          :x1="x(mark.at)"
-          :x2="x(mark.at)"
-          :y1="TOP - 52 + mark.row * 15 + 3"
-          :y2="FLOOR"
-          :class="['place', { trip: mark.trip }]"
-        />
-        <text :x="x(mark.at) + 3" :y="TOP - 56 + mark.row * 15 + 10" class="mark" :class="{ left: mark.at > 36 }">
-          {{ mark.word }} {{ degrees(mark.celsius) }}
-        </text>
-      </g>
+      <line
+        v-for="mark in marks"
+        :key="`${mark.word} ${mark.celsius}`"
+        :x1="x(mark.at)"
+        :x2="x(mark.at)"
+        :y1="TOP - 52 + mark.row * 15 + 3"
+        :y2="FLOOR"
+        :class="['place', { trip: mark.trip }]"
+      />
+      <text
+        v-for="mark in marks"
+        :key="`${mark.word} ${mark.celsius} word`"
+        :x="x(mark.at) + 5"
+        :y="TOP - 56 + mark.row * 15 + 10"
+        class="mark"
+        :class="{ left: mark.at > 36 }"
+      >
+        {{ mark.word }} {{ degrees(mark.celsius) }}
+      </text>
       <path v-for="each in lines" :key="`${each.name} soft`" :d="each.soft" class="soft" />
       <path v-for="each in lines" :key="each.name" :d="each.path" class="line" :stroke-dasharray="each.dash" />
       <g v-if="holdsTo !== undefined && holdsTo < WARMEST - 2">
@@ -161,9 +168,15 @@ text {
 .middle {
   text-anchor: middle;
 }
+/* Clear of the lines of other places that pass by. */
+.mark {
+  paint-order: stroke;
+  stroke: var(--oat);
+  stroke-width: 5px;
+}
 .mark.left {
   text-anchor: end;
-  transform: translateX(-6px);
+  transform: translateX(-10px);
 }
 .zone {
   fill: var(--milk);

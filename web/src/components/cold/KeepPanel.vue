@@ -13,7 +13,7 @@ const PLACES: { id: DocumentLives; word: string; at: string }[] = [
   { id: 'fridge', word: 'fridge', at: 'in the fridge' },
   { id: 'freezer', word: 'freezer', at: 'in the freezer' },
 ]
-const IN: Record<string, string> = { room: 'at room temperature', fridge: 'in the fridge', freezer: 'in the freezer' }
+const at = (place: string) => PLACES.find((each) => each.id === place)!.at
 const days = (number: number) => (number ? String(number) : '–')
 /** The part that decides stands first. */
 const limits = (part: Keep['parts'][number]) => part.component === props.keep.limits
@@ -22,18 +22,21 @@ const activity = (part: Keep['parts'][number]) =>
   part.water_activity_low === undefined
     ? 'too dry to say'
     : `${part.water_activity_low.toFixed(2)} to ${part.water_activity_high!.toFixed(2)}`
-const elsewhere = computed(
-  () =>
-    props.lives !== props.keep.place &&
-    PLACES.findIndex((each) => each.id === props.lives) < PLACES.findIndex((each) => each.id === props.keep.place),
-)
+const cold = (place: string) => PLACES.findIndex((each) => each.id === place)
+const elsewhere = computed(() => {
+  const days = props.keep.days[props.lives as DocumentLives]
+  if (cold(props.lives) < cold(props.keep.place)) return { warm: true, words: 'That is warmer than it should be.' }
+  return cold(props.lives) > cold(props.keep.place) && days
+    ? { warm: false, words: `There it keeps about ${count(days, 'day')}.` }
+    : undefined
+})
 </script>
 
 <template>
   <section class="keep panel" aria-labelledby="keep-title" data-keep>
     <h2 id="keep-title">Where it lives</h2>
     <p class="place">
-      <strong>{{ IN[keep.place] }}</strong>, <span class="figure">{{ count(keep.days[keep.place], 'day') }}</span>
+      <strong>{{ at(keep.place) }}</strong>, <span class="figure">{{ count(keep.days[keep.place], 'day') }}</span>
     </p>
     <p>{{ keep.why }}</p>
     <label class="lives"
@@ -47,7 +50,7 @@ const elsewhere = computed(
         <option v-for="place in PLACES" :key="place.id" :value="place.id">{{ place.at }}</option>
       </select></label
     >
-    <p v-if="elsewhere" class="warn">That is warmer than it should be.</p>
+    <p v-if="elsewhere" :class="{ warn: elsewhere.warm }" data-elsewhere>{{ elsewhere.words }}</p>
     <table>
       <caption class="quiet">
         Days it usually keeps
@@ -88,7 +91,7 @@ const elsewhere = computed(
       <p v-if="keep.baked.water_activity_high !== undefined">
         Its water activity would then be {{ keep.baked.water_activity_low!.toFixed(2) }} to
         {{ keep.baked.water_activity_high.toFixed(2) }}, and it would keep about
-        {{ count(keep.baked.days[keep.baked.place], 'day') }} {{ IN[keep.baked.place] }}.
+        {{ count(keep.baked.days[keep.baked.place], 'day') }} {{ at(keep.baked.place) }}.
       </p>
     </details>
   </section>
