@@ -14,7 +14,7 @@ RSpec.describe ElmCup::Assessment::Comparison do
 
   it "sets the figures of both side by side" do
     answer = ElmCup.compare(before, after)
-    first, second = [before, after].map { |document| ElmCup.assess(document) }
+    first, second = [before, after].map { |document| assess(document) }
     figures = answer["figures"].to_h { |each| [each["figure"], each] }
     expect(figures["grams"].values_at("before", "after", "change"))
       .to eq([first["grams"], second["grams"], (second["grams"] - first["grams"]).round(4)])

@@ -9,7 +9,7 @@ RSpec.describe "Facts of the trade (common practice)" do
   end
   it("a large soft date, pitted, is about 24 g") { expect(grams("1 large soft date")).to eq(24) }
   it("dates are about two thirds sugar") do
-    expect(ElmCup.assess(formula("100 g soft dates"))["nutrition_per_100g"]["sugars_g"]).to be_within(4).of(66)
+    expect(assess(formula("100 g soft dates"))["nutrition_per_100g"]["sugars_g"]).to be_within(4).of(66)
   end
   it("packed weighs more than loose") { expect(grams("1 packed cup brown sugar")).to be > grams("1 cup brown sugar") * 1.2 }
   it("ground weighs more than rolled, chopped less than whole") do
@@ -54,15 +54,15 @@ RSpec.describe "Facts of the trade (common practice)" do
     end
   end
   it("dark on a pack promises nothing, so plain “chocolate” is no dairy-free one") do
-    chocolate = ElmCup.assess(formula("100 g chocolate"))
+    chocolate = assess(formula("100 g chocolate"))
     expect(chocolate["possible_allergens"]).to include("milk")
     expect(chocolate["diets"]).not_to include("vegan", "dairy-free")
   end
   it("sesame paste is a sesame allergen; honey is not vegan; oats are only gluten-free when grown for it") do
     expect(read("1 tbsp tahini")["allergens"]).to eq(["sesame"])
-    expect(ElmCup.assess(formula("100 g honey"))["diets"]).not_to include("vegan")
-    expect(ElmCup.assess(formula("100 g rolled oats"))["diets"]).not_to include("gluten-free")
-    expect(ElmCup.assess(formula("100 g gluten-free rolled oats"))["diets"]).to include("gluten-free")
+    expect(assess(formula("100 g honey"))["diets"]).not_to include("vegan")
+    expect(assess(formula("100 g rolled oats"))["diets"]).not_to include("gluten-free")
+    expect(assess(formula("100 g gluten-free rolled oats"))["diets"]).to include("gluten-free")
   end
 
   it("rolled balls go 20 to 30 minutes into the freezer before dipping, scooped bites rest 15 in the fridge") do

@@ -5,7 +5,7 @@ RSpec.describe "A household's own pantry" do
   it "doses its own salt by its own weight, and not the salt that ships" do
     bowl = formula("1 cup rolled oats", "3/4 cup tahini", "1/2 cup maple syrup")
     remedy = ->(library) {
-      ElmCup.assess(bowl,
+      assess(bowl,
         pantry: library)["findings"].find { |finding| finding["rule"] == "no-salt" }["remedy"]["text"]
     }
     flaky = ElmCup.pantry([{"id" => "salt", "price" => 1, "pack_grams" => 500, "grams_per_cup" => 96}])
@@ -18,7 +18,7 @@ RSpec.describe "A household's own pantry" do
   it "sweetens with its own syrup, as sweet and as heavy as that is" do
     bowl = formula("1 cup rolled oats", "3/4 cup tahini", "1/4 tsp salt")
     remedy = ->(library) {
-      ElmCup.assess(bowl,
+      assess(bowl,
         pantry: library)["findings"].find { |finding| finding["rule"] == "no-sweetener" }["remedy"]["text"]
     }
     thin = ElmCup.pantry([{"id" => "maple", "name" => "Maple syrup", "price" => 6, "pack_grams" => 330, "grams_per_cup" => 160}])

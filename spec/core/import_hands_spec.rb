@@ -31,7 +31,7 @@ RSpec.describe "An import from many hands" do
       expect(answer["formula"].dig("shape", "pieces")).to eq(said["pieces"])
       expect(ingredients(answer)).to eq(said["parts"])
       expect(takes(answer)).to eq(said["takes"] || {})
-      assessment = ElmCup.assess(answer["formula"])
+      assessment = assess(answer["formula"])
       expect(assessment["components"].map { |part| part["left_out"] }.compact).to eq([])
       expect(assessment["components"].select { |part| part["want"] }).to all(include("texture"))
     end

@@ -125,7 +125,7 @@ RSpec.describe "An import of shape and coat" do
     answer = ElmCup.import("Caramel slice\n\nBase\n200 g digestive biscuits\n80 g butter, melted\n\nFilling\n200 g dates\n100 g almond butter\n\n" \
       "Method\n1. Press the base into a 20x30cm lined tin.\n2. Spread the filling over it. Slice into 24.\n")
     expect(answer["notes"]).to include("“20x30cm lined tin” is taken as a 20 × 30 cm tin")
-    expect(ElmCup.assess(answer["formula"])["components"].to_h { |part|
+    expect(assess(answer["formula"])["components"].to_h { |part|
       part.values_at("name", "want")
     }).to eq("base" => "presses", "filling" => "spreads")
   end

@@ -275,18 +275,18 @@ RSpec.describe ElmCup::Pantry do
   it "uses the own ingredient by its name, its figures, allergens and price" do
     pantry = ElmCup.pantry([butter.merge("ingredients" => "Peanuts, palm oil, sugar. May contain milk.")])
     document = formula("1 cup corner peanut butter", "1/2 cup honey", "100 g water")
-    answer = ElmCup.assess(document, pantry: pantry)
+    answer = assess(document, pantry: pantry)
     expect(answer["components"][0]["lines"][0]).to include("ingredient" => "own-butter", "grams" => 256.0)
     expect(answer["traces"]).to eq(["milk"])
     expect(answer["cost"]).to include("batch" => 2.56, "currency" => "EUR", "unpriced" => ["Honey"])
     expect(answer["cost"]["piece"]).to be_within(0.001).of(2.56 * 18 / (256 + 169.5 + 100))
     expect(answer["findings"].map { |finding| finding["rule"] }).to include("no-stir-butter")
-    expect(ElmCup.flagged(ElmCup.assess(document)).size).to eq(1)
+    expect(ElmCup.flagged(assess(document)).size).to eq(1)
   end
 
   it "puts a price and a cup's weight on a library row without touching its figures" do
     pantry = ElmCup.pantry([{"id" => "honey", "price" => 6, "pack_grams" => 500, "grams_per_cup" => 350}], currency: "GBP")
-    answer = ElmCup.assess(formula("1 cup honey", "1 cup oats"), pantry: pantry)
+    answer = assess(formula("1 cup honey", "1 cup oats"), pantry: pantry)
     expect(answer["components"][0]["lines"][0]["grams"]).to eq(350.0)
     expect(answer["cost"]).to include("batch" => 4.2, "currency" => "GBP", "unpriced" => ["Rolled oats"])
     figures = ->(library) { ElmCup.pantry_rows(library).find { |row| row["id"] == "honey" }.values_at("per_100g", "binding", "allergens") }

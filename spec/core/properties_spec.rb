@@ -62,7 +62,7 @@ RSpec.describe "Every bowl" do
       made = ElmCup::Mixture::Bowl.new(mix(lines, process).lines)
       parts = ElmCup::Ingredient::Composition::PARTS.sum { |part| made.composition.public_send(part) }
       expect(parts).to be_within(0.01).of(made.grams)
-      facts = ElmCup.assess(formula(*lines, process: process))["nutrition_per_100g"]
+      facts = assess(formula(*lines, process: process))["nutrition_per_100g"]
       expect(facts["free_sugars_g"]).to be <= facts["free_sugars_if_blended_fruit_counts_g"] + 0.01
       expect(facts["free_sugars_if_blended_fruit_counts_g"]).to be <= facts["sugars_g"] + 0.02
       expect(facts["sugars_g"] + facts["fibre_g"]).to be <= facts["carbohydrate_g"] + 0.02
@@ -93,7 +93,7 @@ RSpec.describe "Every bowl" do
   it "is rescued by doses that land well inside the texture, in measures that a cook has" do
     single = %r{\A(?:1/4|1/2|1|2) tsp|(?:1|2|3|1 1/2) tbsp|(?:\d+ )?(?:1/4|1/3|1/2|2/3|3/4) cups?|\d+ cups?|[\d.]+ g\b}
     doses = random_bowls(80, 16).flat_map do |lines, process|
-      part = ElmCup.assess(formula(*lines, process: process))["components"].first
+      part = assess(formula(*lines, process: process))["components"].first
       (part.dig("rescue", "options") || []).select { |option| option["kind"] == "dose" }.map { |option| [part, option] }
     end
     expect(doses.size).to be >= 30
@@ -106,7 +106,7 @@ RSpec.describe "Every bowl" do
 
   it "answers in the words of the contract, whatever is in it" do
     random_bowls(30, 17).each do |lines, process|
-      answer = ElmCup.assess(formula(*lines, "60 g moon dust", "gibberish", process: process))
+      answer = assess(formula(*lines, "60 g moon dust", "gibberish", process: process))
       part = answer["components"][0]
       expect(part["left_out"].map { |each| each["line"] }).to eq([lines.size + 1, lines.size + 2])
       expect(part["sentence"]).to start_with("Without lines #{lines.size + 1} and #{lines.size + 2}: ")

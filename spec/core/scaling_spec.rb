@@ -19,7 +19,7 @@ RSpec.describe ElmCup::Assessment::Scaling do
     expect(twice["components"][2]["takes"][0]["text"]).to eq("2 tbsp")
     expect(twice["splits"][0]).to include("share" => 0.5, "lines" => [{"text" => "40 g cocoa nibs"}],
       "topping" => [{"text" => "1 tsp flaky salt"}])
-    before, after = [document, twice].map { |each| ElmCup.assess(each) }
+    before, after = [document, twice].map { |each| assess(each) }
     expect(after["grams"]).to be_within(0.02).of(2 * before["grams"])
     expect(after["components"].map { |part| part["saturation"] }).to eq(before["components"].map { |part| part["saturation"] })
   end
@@ -47,7 +47,7 @@ RSpec.describe ElmCup::Assessment::Scaling do
   it "keeps the number of pieces where flavours divide them" do
     answer = ElmCup.scaling(document, pieces: 48, piece_grams: 16)
     expect([answer["pieces"], answer["document"]["shape"]]).to eq([48, {"kind" => "ball", "pieces" => 48}])
-    expect(ElmCup.assess(answer["document"])["splits"][0]["pieces"]["piece_grams"]).to be_within(1).of(16)
+    expect(assess(answer["document"])["splits"][0]["pieces"]["piece_grams"]).to be_within(1).of(16)
   end
 
   it "comes to the grams asked of the whole, within a twentieth of a per cent, and says how near" do

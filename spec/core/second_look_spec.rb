@@ -1,7 +1,7 @@
 # frozen_string_literal: true
 
 RSpec.describe ElmCup::SecondLook do
-  def rules(document) = ElmCup.assess(document)["findings"].map { |finding| finding["rule"] }
+  def rules(document) = assess(document)["findings"].map { |finding| finding["rule"] }
 
   # rule => [formula where it fires, formula where it does not]
   cases = {
@@ -29,10 +29,10 @@ RSpec.describe ElmCup::SecondLook do
   cases.each do |rule, (firing, quiet)|
     it "#{rule} is noticed, and goes with its remedy" do
       document = formula(*firing[0], **(firing[1] || {}))
-      finding = ElmCup.assess(document)["findings"].find { |each| each["rule"] == rule }
+      finding = assess(document)["findings"].find { |each| each["rule"] == rule }
       expect(finding["message"].length).to be > 20
       expect(rules(patched(document, finding["remedy"]["patch"]))).not_to include(rule)
-      expect(ElmCup.flagged(ElmCup.assess(patched(document, finding["remedy"]["patch"])))).to eq([])
+      expect(ElmCup.flagged(assess(patched(document, finding["remedy"]["patch"])))).to eq([])
     end
 
     it "#{rule} is quiet where there is nothing to say" do
@@ -50,7 +50,7 @@ RSpec.describe ElmCup::SecondLook do
   it "writes out a line that was given by id and weight" do
     document = formula({"ingredient" => "protein-powder", "grams" => 120}, {"ingredient" => "dates-soft", "grams" => 100}, "1/2 cup honey",
       process: "processor")
-    texts = ElmCup.assess(document)["findings"].select { |each| %w[powder-at-once pits].include?(each["rule"]) }
+    texts = assess(document)["findings"].select { |each| %w[powder-at-once pits].include?(each["rule"]) }
       .map { |each| each["remedy"]["patch"].first["value"] }
     expect(texts).to match_array([{"text" => "120 g whey protein powder, added by halves", "ingredient" => "protein-powder"},
       {"text" => "100 g soft dates, pitted", "ingredient" => "dates-soft"}])
@@ -58,7 +58,7 @@ RSpec.describe ElmCup::SecondLook do
 
   it "takes the wet line out of the chocolate, not the chocolate" do
     document = formula("200 g dark chocolate, melted", "2 tsp water", "1 pinch salt")
-    finding = ElmCup.assess(document)["findings"].find { |each| each["rule"] == "water-in-chocolate" }
+    finding = assess(document)["findings"].find { |each| each["rule"] == "water-in-chocolate" }
     expect(finding["message"]).to match(/\A4\.9 % of water in melted chocolate \(water\)/)
     expect(patched(document, finding["remedy"]["patch"])["components"][0]["lines"].map { |line| line["text"] })
       .to eq(["200 g dark chocolate, melted", "1 pinch salt"])
@@ -77,9 +77,9 @@ RSpec.describe ElmCup::SecondLook do
      ["1/2 cup almond butter", "1/4 cup honey"] => "Add 2 pinches fine salt",
      ["2 cups almond butter", "1 cup honey"] => "Add 1/2 tsp fine salt"}.each do |lines, text|
       document = formula(*lines)
-      finding = ElmCup.assess(document)["findings"].find { |each| each["rule"] == "no-salt" }
+      finding = assess(document)["findings"].find { |each| each["rule"] == "no-salt" }
       expect(finding["remedy"]["text"]).to eq(text)
-      expect(ElmCup.assess(patched(document, finding["remedy"]["patch"]))["nutrition_per_100g"]["salt_g"]).to be_between(0.2, 0.8)
+      expect(assess(patched(document, finding["remedy"]["patch"]))["nutrition_per_100g"]["salt_g"]).to be_between(0.2, 0.8)
     end
   end
 
@@ -93,7 +93,7 @@ RSpec.describe ElmCup::SecondLook do
 
   it "misses sweetness where the bowl is less than 4 % as sweet as sugar" do
     sweetness = (0..12).map do |sugar|
-      answer = ElmCup.assess(formula("100 g almond flour", "60 g tahini", *("#{sugar} g granulated sugar" if sugar.positive?), "1 g salt"))
+      answer = assess(formula("100 g almond flour", "60 g tahini", *("#{sugar} g granulated sugar" if sugar.positive?), "1 g salt"))
       expect(answer["findings"].any? { |finding| finding["rule"] == "no-sweetener" }).to eq(answer["sweetness_pct"] < 4),
         "#{sugar} g, #{answer["sweetness_pct"]} %"
       answer["sweetness_pct"]
@@ -108,9 +108,9 @@ RSpec.describe ElmCup::SecondLook do
   it "keeps the grams of dates that are taken to paste" do
     ["12 soft dates", "1 cup soft dates", "120 g soft dates"].each do |text|
       document = formula(text, "1 cup oats")
-      before = ElmCup.assess(document)
+      before = assess(document)
       finding = before["findings"].find { |each| each["rule"] == "whole-dates" }
-      after = ElmCup.assess(patched(document, finding["remedy"]["patch"]))
+      after = assess(patched(document, finding["remedy"]["patch"]))
       expect(after["components"][0]["lines"][0]["grams"]).to be_within(0.6).of(before["components"][0]["lines"][0]["grams"])
       expect(after["components"][0]["lines"][0]["form"]).to eq("paste")
     end
@@ -123,7 +123,7 @@ RSpec.describe ElmCup::SecondLook do
       {"elm_cup" => "formula/1", "name" => "Layered", "components" => parts, **more.transform_keys(&:to_s)}
     end
 
-    def found(document, rule) = ElmCup.assess(document)["findings"].select { |finding| finding["rule"] == rule }
+    def found(document, rule) = assess(document)["findings"].select { |finding| finding["rule"] == rule }
 
     it "notices one amount given to two components, and not seasonings that are alike" do
       document = layered(["1 cup oats", "1/2 cup maple syrup", "1/4 tsp salt"], ["1 cup tahini", "1/2 cup maple syrup", "1/4 tsp salt"])
@@ -136,7 +136,7 @@ RSpec.describe ElmCup::SecondLook do
     it "says which line breaks a need, and mends it line by line" do
       document = layered(["1 cup rolled oats", "1/4 cup honey"], ["1 cup cream cheese", "30 g milk chocolate"],
         needs: ["vegan", "gluten-free"])
-      answer = ElmCup.assess(document)
+      answer = assess(document)
       expect(answer["breaches"].map { |breach| breach.values_at("need", "component", "line") })
         .to eq([["vegan", "base", "1/4 cup honey"], ["vegan", "filling", "1 cup cream cheese"], ["vegan", "filling", "30 g milk chocolate"],
           ["gluten-free", "base", "1 cup rolled oats"]])
@@ -145,13 +145,13 @@ RSpec.describe ElmCup::SecondLook do
         finding = found(document, "need-broken").first or break
         document = patched(document, finding["remedy"]["patch"])
       end
-      expect(ElmCup.assess(document)["breaches"]).to eq([])
+      expect(assess(document)["breaches"]).to eq([])
       expect(document["components"].map { |part| part["lines"].map { |line| line["text"] } })
         .to eq([["88 g gluten-free rolled oats", "85 g maple syrup"], ["30 g dark chocolate"]])
     end
 
     it "says why a line breaks a diet in the words of the case" do
-      why = ->(diet, *lines) { ElmCup.assess(formula(*lines).merge("needs" => [diet]))["breaches"].map { |breach| breach["why"] } }
+      why = ->(diet, *lines) { assess(formula(*lines).merge("needs" => [diet]))["breaches"].map { |breach| breach["why"] } }
       expect(why["grain-free", "1 cup rolled oats"]).to eq(["Rolled oats: not grain-free."])
       expect(why["gluten-free", "1 cup rolled oats", "1 cup pretzels"])
         .to eq(["Rolled oats: oats count only where the pack says gluten-free.",
@@ -163,10 +163,10 @@ RSpec.describe ElmCup::SecondLook do
 
     it "keeps a muted rule apart, and refuses to mute one that is none" do
       document = formula("1 cup rolled oats", "1/4 cup honey").merge("muted" => ["honey-infants"])
-      answer = ElmCup.assess(document)
+      answer = assess(document)
       expect(answer["findings"].map { |finding| finding["rule"] }).not_to include("honey-infants")
       expect(answer["muted"].map { |finding| finding["rule"] }).to eq(["honey-infants"])
-      expect { ElmCup.assess(document.merge("muted" => ["nagging"])) }
+      expect { assess(document.merge("muted" => ["nagging"])) }
         .to raise_error(ElmCup::InvalidDocument, %r{/muted/0: There is no rule “nagging”; the rules are .*honey-infants})
     end
   end
@@ -201,7 +201,7 @@ RSpec.describe ElmCup::SecondLook do
       pressed[["300 g soft dates", "200 g almonds"], ball]]
   }.each do |rule, (firing, quiet)|
     it "#{rule} is noticed, goes with its remedy, and is quiet where there is nothing to say" do
-      finding = ElmCup.assess(firing)["findings"].find { |each| each["rule"] == rule }
+      finding = assess(firing)["findings"].find { |each| each["rule"] == rule }
       expect(finding["message"].length).to be > 40
       expect(rules(patched(firing, finding["remedy"]["patch"]))).not_to include(rule)
       expect(rules(quiet)).not_to include(rule)
@@ -217,7 +217,7 @@ RSpec.describe ElmCup::SecondLook do
     small = pressed[chips, {"kind" => "slab", "tin_mm" => [30, 30], "piece_grams" => 1}]
     expect(rules(small)).to include("tin-too-small")
     [*large, small].each do |document|
-      findings = ElmCup.assess(document)["findings"].select { |each| %w[pieces-too-large small-pieces tin-too-small].include?(each["rule"]) }
+      findings = assess(document)["findings"].select { |each| %w[pieces-too-large small-pieces tin-too-small].include?(each["rule"]) }
       findings.each do |finding|
         mended = patched(document, finding["remedy"]["patch"])
         expect([mended["shape"], ElmCup.shape(mended)["pieces"]["count"]]).to match([mended["shape"], be_positive])

@@ -70,13 +70,13 @@ RSpec.describe "Coats and pieces, by sums done by hand" do
     ml = ->(shape, **more) {
       document = formula(*given, shape: shape)
       document = document.merge("components" => [document["components"][0].merge(more.transform_keys(&:to_s))])
-      ElmCup.assess(document)["pieces"].then { |pieces| pieces["piece_ml"] / pieces["piece_grams"] }
+      assess(document)["pieces"].then { |pieces| pieces["piece_ml"] / pieces["piece_grams"] }
     }
     bare = ml[{"kind" => "ball", "pieces" => 20}] * 0.9
     expect(ml[{"kind" => "glass", "pieces" => 4}]).to be_within(0.002).of(bare / 0.96)
     cream = formula("300 g coconut cream, whipped", "30 g powdered sugar", shape: {"kind" => "glass", "pieces" => 4})
     still = formula("300 g coconut cream", "30 g powdered sugar", shape: {"kind" => "glass", "pieces" => 4})
-    whipped, poured = [cream, still].map { |each| ElmCup.assess(each)["pieces"]["piece_ml"] }
+    whipped, poured = [cream, still].map { |each| assess(each)["pieces"]["piece_ml"] }
     expect(whipped / poured).to be_within(0.01).of(0.96 / 0.6)
   end
 
@@ -146,7 +146,7 @@ RSpec.describe "Coats and pieces, by sums done by hand" do
   it "warns of too little coat before it is far too little" do
     need = coat_of({"kind" => "ball", "piece_grams" => 18}, shell: chips)["coat"]["grams_needed"]
     rules = ->(share) {
-      ElmCup.assess(coated({"kind" => "ball", "piece_grams" => 18}, shell: ["#{(need * share).round} g dark chocolate chips"]))["findings"]
+      assess(coated({"kind" => "ball", "piece_grams" => 18}, shell: ["#{(need * share).round} g dark chocolate chips"]))["findings"]
         .map { |finding| finding["rule"] }
     }
     expect(rules[0.9]).to include("too-little-coat")

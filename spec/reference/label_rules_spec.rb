@@ -24,7 +24,7 @@ RSpec.describe "Rules of labels" do
   end
 
   it "is shown with an assessment: US for a piece, EU for 100 g with fibre left out of the carbohydrate" do
-    answer = ElmCup.assess(formula("100 g rolled oats, ground", "100 g tahini", "100 g maple syrup", "4 g salt"))
+    answer = assess(formula("100 g rolled oats, ground", "100 g tahini", "100 g maple syrup", "4 g salt"))
     piece, hundred = answer.values_at("nutrition_per_piece", "nutrition_per_100g")
     expect(answer["label"]["us_per_piece"]["calories"]).to eq(rounding.us_energy(piece["kcal"]))
     expect(answer["label"]["us_per_piece"]["sodium"]).to eq(rounding.us_sodium(piece["salt_g"] / 2.5 * 1000))
@@ -39,7 +39,7 @@ RSpec.describe "Rules of labels" do
     {"pistachios" => 5.9 / 45.3, "pumpkin-seeds" => 8.66 / 49.05, "macadamias" => 12.06 / 75.8, "hazelnuts" => 4.46 / 60.75,
      "peanuts" => 7.7 / 49.7, "sunflower-seeds" => 4.46 / 51.5, "chia" => 3.33 / 30.7, "flaxseed" => 2.97 / 35.67}.each do |id, share|
       lines = [{"ingredient" => id, "grams" => 100}]
-      hundred = ElmCup.assess({"elm_cup" => "formula/1", "name" => id,
+      hundred = assess({"elm_cup" => "formula/1", "name" => id,
                                "components" => [{"name" => "dough", "lines" => lines}]})["nutrition_per_100g"]
       expect(hundred["saturates_g"] / hundred["fat_g"]).to be_within(0.005).of(share), id
     end
@@ -48,7 +48,7 @@ RSpec.describe "Rules of labels" do
   # WHO 2015, Guideline: sugars intake for adults and children: 10 % of energy, better 5 %; a gram of sugar is 4 kcal. From memory.
   it "sets one piece against 5 and 10 % of 2000 kcal" do
     expect([ElmCup::Mixture::DaySugar::BETTER_GRAMS, ElmCup::Mixture::DaySugar::MOST_GRAMS]).to eq([2000 * 0.05 / 4, 2000 * 0.10 / 4])
-    answer = ElmCup.assess(formula("100 g honey", "100 g rolled oats, ground"))
+    answer = assess(formula("100 g honey", "100 g rolled oats, ground"))
     free = answer["nutrition_per_piece"]["free_sugars_g"]
     expect(answer["sugar_of_day"]).to eq("grams" => free.round(1), "of_25_g_pct" => (free / 25 * 100).round(1),
       "of_50_g_pct" => (free / 50 * 100).round(1)).or(
@@ -61,7 +61,7 @@ RSpec.describe "Rules of labels" do
   it "names the US nine and the EU fourteen" do
     expect(ElmCup::Mixture::Allergens::US_NINE).to match_array(%w[milk egg fish crustacean tree_nut peanut wheat soy sesame])
     expect(ElmCup::Mixture::Allergens::EU_FOURTEEN.size).to eq(14)
-    answer = ElmCup.assess(formula("1 cup cookie crumbs", "1/2 cup tahini", "1/2 cup dried apricots", "1/2 cup desiccated coconut",
+    answer = assess(formula("1 cup cookie crumbs", "1/2 cup tahini", "1/2 cup dried apricots", "1/2 cup desiccated coconut",
       "1 cup rolled oats"))
     expect(answer["allergens_us"]).to eq(answer["allergens"] & %w[milk egg fish crustacean tree_nut peanut wheat soy sesame])
     expect(answer["allergens_eu"]).to include("gluten", "sesame", "sulphite")

@@ -9,7 +9,7 @@ RSpec.describe "The least change beside a second solver" do
   models.each do |seed, hard|
     it "finds the same optimum for model #{seed}#{" (hard)" if hard}, and the same of what cannot be" do
       document = BalanceModels.document(seed)
-      wishes = BalanceModels.wishes(seed, ElmCup.assess(document), hard: hard)
+      wishes = BalanceModels.wishes(seed, assess(document), hard: hard)
       question, settler = settler(document, wishes, seconds: 60.0)
       earlier = []
       whole[seed].times do
@@ -31,7 +31,7 @@ RSpec.describe "The least change beside a second solver" do
   it "has both kinds among them, and hurried answers never claim to be the least when they are not" do
     kinds = models.map do |seed, hard|
       document = BalanceModels.document(seed)
-      wishes = BalanceModels.wishes(seed, ElmCup.assess(document), hard: hard)
+      wishes = BalanceModels.wishes(seed, assess(document), hard: hard)
       question, settler = settler(document, wishes)
       quick = settler.answer(quick: true)
       next "infeasible" unless quick

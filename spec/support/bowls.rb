@@ -12,8 +12,11 @@ module Bowls
     {"elm_cup" => "formula/1", "name" => name, "components" => [component], "shape" => shape, "kitchen" => kitchen}.compact
   end
 
+  # What there is to say of a document but the cold and the keeping, which take the most to work out and have specs of their own.
+  def assess(document, **options) = ElmCup.assess(document, without: %w[cold keep], **options)
+
   # The assessed component of such a formula.
-  def bowl(*lines, **options) = ElmCup.assess(formula(*lines, **options))["components"].first
+  def bowl(*lines, **options) = assess(formula(*lines, **options))["components"].first
 
   # S of such a formula.
   def saturation(*lines, **options) = bowl(*lines, **options).dig("saturation", "value")

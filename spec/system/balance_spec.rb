@@ -164,7 +164,7 @@ RSpec.describe "Balance in the browser", system: true do
 
   it "can be called off while it looks, and what was found stays" do
     model = BalanceModels.document(6)
-    hard = ElmCupServer::Formula.start(model.merge("wishes" => BalanceModels.wishes(6, ElmCup.assess(model)))).id
+    hard = ElmCupServer::Formula.start(model.merge("wishes" => BalanceModels.wishes(6, assess(model)))).id
     visit "/formulas/#{hard}/mix"
     expect(page).to have_css("[data-wish]", count: 6)
     hold_the_thorough_answer
@@ -191,7 +191,7 @@ RSpec.describe "Balance in the browser", system: true do
     click_button "Use it: Sunflower-seed butter"
     expect(page).to have_css("[data-line='3']", text: "sunflower seed butter")
     save
-    expect(ElmCup.assess(version)["allergens"]).not_to include("sesame")
+    expect(assess(version)["allergens"]).not_to include("sesame")
   end
 
   it "makes a trial of two pieces and logs what was seen against the version" do

@@ -24,7 +24,7 @@ RSpec.describe "The Cup, read off the page", system: true do
       settled
       expect(height_of("[data-level]")).to be_within(0.02).of([saturation, 2.2].min)
       expect(height_of("[data-demand]")).to be_within(0.01).of(1)
-      word = ElmCup.assess(formula(*lines_for(saturation)))["components"][0]["texture"]
+      word = assess(formula(*lines_for(saturation)))["components"][0]["texture"]
       expect(page).to have_css("text.word.now", text: word)
       if saturation > 2.2
         expect(page).to have_css(".spill text", text: "over the rim: 2.3")
@@ -44,7 +44,7 @@ RSpec.describe "The Cup, read off the page", system: true do
 
   it "draws strata that sum to the level, and what oil masks above it" do
     document = formula("100 g soft dates", "60 g peanut butter", "80 g almond flour", "10 g water", process: "processor")
-    part = ElmCup.assess(document)["components"].first
+    part = assess(document)["components"].first
     visit "/formulas/#{ElmCupServer::Formula.start(document).id}/mix"
     expect(page).to have_css("[data-stratum=masked]")
     settled

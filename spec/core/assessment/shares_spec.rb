@@ -9,13 +9,13 @@ RSpec.describe "A formula of several components" do
   def caramel(**more) = part("caramel", ["216 g soft dates", "3 tbsp cashew butter"], type: "filling", process: "processor", **more)
 
   def refusal(document) = begin
-    ElmCup.assess(document).then { "taken" }
+    assess(document).then { "taken" }
   rescue
     $!.message
   end
 
   it "sums a component from its lines and shares, and the formula from what is left" do
-    answer = ElmCup.assess(layered(caramel,
+    answer = assess(layered(caramel,
       part("dough", ["100 g rolled oats, ground", "50 g tahini"], takes: [{"component" => "caramel", "share" => 0.25}])))
     filling, dough = answer["components"]
     expect(filling["grams"]).to eq(264.0)
@@ -27,7 +27,7 @@ RSpec.describe "A formula of several components" do
 
   it "says what each may take of without going round: not itself, nor what takes of it by any number of steps" do
     of = ->(name) { [{"component" => name, "share" => 0.1}] }
-    answer = ElmCup.assess(layered(part("a", ["1 cup oats"]), part("b", ["1 cup oats"], takes: of["a"]),
+    answer = assess(layered(part("a", ["1 cup oats"]), part("b", ["1 cup oats"], takes: of["a"]),
       part("c", ["1 cup oats"], takes: of["b"]), part("d", ["1 cup oats"])))
     expect(answer["components"].to_h { |each| each.values_at("name", "may_take") })
       .to eq("a" => %w[d], "b" => %w[a d], "c" => %w[a b d], "d" => %w[a b c])
@@ -44,7 +44,7 @@ RSpec.describe "A formula of several components" do
 
   it "takes by grams and by measure as well" do
     by = ->(take) {
-      ElmCup.assess(layered(caramel,
+      assess(layered(caramel,
         part("dough", ["100 g oats"], takes: [{"component" => "caramel", **take}])))["components"][1]["takes"][0]
     }
     expect(by.call("grams" => 60)).to include("grams" => 60.0, "share" => be_within(0.0001).of(60 / 264.0))
@@ -58,7 +58,7 @@ RSpec.describe "A formula of several components" do
   end
 
   it "brings what it takes as it was mixed: a paste stays a paste, and allergens come along" do
-    answer = ElmCup.assess(layered(caramel,
+    answer = assess(layered(caramel,
       part("dough", ["100 g rolled oats, ground"], takes: [{"component" => "caramel", "share" => 0.5}])))
     dough = answer["components"][1]
     paste, nut = 216.0 / 2, 48.0 / 2
@@ -73,7 +73,7 @@ RSpec.describe "A formula of several components" do
   it "takes of what took, whatever the order in the document" do
     parts = [part("top", [], takes: [{"component" => "middle", "share" => 0.5}]),
       part("middle", ["100 g tahini"], takes: [{"component" => "bottom", "share" => 0.5}]), part("bottom", ["200 g honey"])]
-    answer = ElmCup.assess(layered(*parts))
+    answer = assess(layered(*parts))
     expect(answer["components"].map { |each| each["grams"] }).to eq([100.0, 200.0, 200.0])
     expect(answer["components"].map { |each| each["grams_left"] }).to eq([100.0, 100.0, 100.0])
     expect(answer["grams"]).to eq(300.0)
@@ -86,7 +86,7 @@ RSpec.describe "A formula of several components" do
       parts = [part("a", ["#{random.rand(50..300)} g tahini", "#{random.rand(20..90)} g honey"])] + shares.each_with_index.map { |share, at|
         part("b#{at}", ["#{random.rand(10..90)} g oats"], takes: [{"component" => "a", "share" => share}])
       }
-      answer = ElmCup.assess(layered(*parts))
+      answer = assess(layered(*parts))
       expect(answer["components"].sum { |each| each["grams_left"] }).to be_within(0.03).of(answer["grams"])
       answer["components"].each do |each|
         expect(each["lines"].sum { |line| line["grams"] } + (each["takes"] || []).sum { |take| take["grams"] })
@@ -119,13 +119,13 @@ RSpec.describe "A formula of several components" do
     parts = Array.new(24) { |at|
       part("p#{at}", ["100 g tahini", "50 g honey"], takes: (0...at).map { |source| {"component" => "p#{source}", "share" => 0.02} })
     }
-    began = ElmCup.assess(layered(*parts))
+    began = assess(layered(*parts))
     expect(began["components"].sum { |each| each["grams_left"] }).to be_within(0.3).of(24 * 150)
     expect(ElmCup::Assessment.of(layered(*parts), library: ElmCup.shipped).components.last.contents.size).to eq(4)
     chain = Array.new(40) { |at|
       part("p#{at}", ["10 g honey"], takes: at.zero? ? nil : [{"component" => "p#{at - 1}", "share" => 0.333}]).compact
     }
-    expect(ElmCup.assess(layered(*chain))["grams"]).to eq(400.0)
+    expect(assess(layered(*chain))["grams"]).to eq(400.0)
     all = Array.new(40) { |at|
       part("p#{at}", [], takes: (0...40).reject { |other| other == at }.map { |source| {"component" => "p#{source}", "share" => 0.01} })
     }
@@ -134,14 +134,14 @@ RSpec.describe "A formula of several components" do
   end
 
   it "flags grams that are not there and a source that waits, and judges nothing meanwhile" do
-    answer = ElmCup.assess(layered(caramel, part("dough", ["100 g oats"], takes: [{"component" => "caramel", "grams" => 300}])))
+    answer = assess(layered(caramel, part("dough", ["100 g oats"], takes: [{"component" => "caramel", "grams" => 300}])))
     expect(ElmCup.flagged(answer)).to eq([{"component" => "dough", "pointer" => "/components/1/takes/0", "text" => "a share of caramel",
                                            "status" => "waits", "message" => "It takes 300 g of “caramel”, and only 264 g are mixed; take less, or mix more."}])
     expect(answer["components"][1]).not_to include("saturation")
-    several = ElmCup.assess(layered(caramel, part("d", [], takes: [{"component" => "caramel", "grams" => 200}]),
+    several = assess(layered(caramel, part("d", [], takes: [{"component" => "caramel", "grams" => 200}]),
       part("e", [], takes: [{"component" => "caramel", "share" => 0.5}])))
     expect(several["components"][2]["takes"][0]["message"]).to match(/More of “caramel” is taken than there is/)
-    waiting = ElmCup.assess(layered(part("a", ["2 cups moon dust"]),
+    waiting = assess(layered(part("a", ["2 cups moon dust"]),
       part("b", ["1 cup oats"], takes: [{"component" => "a", "grams" => 20}])))
     expect(waiting["components"][1]["sentence"]).to match(/\AWithout its share of a: /)
   end
@@ -153,7 +153,7 @@ RSpec.describe "A formula of several components" do
                   "topping" => [{"text" => "1 tsp flaky salt"}]},
           {"name" => "pistachio", "share" => 0.3, "lines" => [{"text" => "30 g chopped pistachios"}]}])
     end
-    let(:answer) { ElmCup.assess(document) }
+    let(:answer) { assess(document) }
 
     it "divides the base, judges each part and sums to the whole" do
       nib, pistachio = answer["splits"]
@@ -174,21 +174,21 @@ RSpec.describe "A formula of several components" do
 
     it "loses no piece where their number is given" do
       [24, 7, 1, 100].each do |pieces|
-        said = ElmCup.assess(document.merge("shape" => {"kind" => "ball", "pieces" => pieces}))
+        said = assess(document.merge("shape" => {"kind" => "ball", "pieces" => pieces}))
         plain = said["pieces"]["count"] - said["splits"].sum { |split| split["pieces"]["count"] }
         expect(said["pieces"]["count"]).to eq(pieces)
         expect(plain).to be_between(0, pieces)
       end
-      said = ElmCup.assess(document.merge("shape" => {"kind" => "ball", "pieces" => 24}))
+      said = assess(document.merge("shape" => {"kind" => "ball", "pieces" => 24}))
       expect(said["splits"].map { |split| split["pieces"]["count"] }).to eq([12, 8])
       expect(said["splits"][0]["pieces"]["piece_grams"]).to be_within(0.01).of(245 / 12.0)
     end
 
     it "offers doses that go into the flavour" do
       wet = document.merge("splits" => [{"name" => "wet", "share" => 0.2, "lines" => [{"text" => "2 tbsp honey"}]}])
-      option = ElmCup.assess(wet)["splits"][0]["rescue"]["options"].find { |each| each["kind"] == "dose" }
+      option = assess(wet)["splits"][0]["rescue"]["options"].find { |each| each["kind"] == "dose" }
       expect(option["patch"].first["path"]).to eq("/splits/0/lines/-")
-      expect(ElmCup.assess(patched(wet, option["patch"]))["splits"][0]["texture"]).to eq("rolls")
+      expect(assess(patched(wet, option["patch"]))["splits"][0]["texture"]).to eq("rolls")
     end
 
     it "refuses more than the whole, two of one name, and parts of different bases" do
@@ -204,7 +204,7 @@ RSpec.describe "A formula of several components" do
         "splits" => [split["a", 0.2], split["b", 0.2, component: "lid"]])
       expect(refusal(two)).to match(/Flavours are parts of one base/)
       thirds = document.merge("splits" => [split["a", 0.333], split["b", 0.333], split["c", 0.334]])
-      expect(ElmCup.assess(thirds)["pieces"]["count"]).to be_between(21, 22)
+      expect(assess(thirds)["pieces"]["count"]).to be_between(21, 22)
     end
   end
 end

@@ -44,7 +44,7 @@ RSpec.describe "ElmCup.balance" do
     answer = balance(bites, "without:sesame", "texture=presses..rolls")["answers"].first
     instead = answer["changes"].find { |change| change["kind"] == "instead" }
     expect(instead).to include("was" => "1/3 cup tahini", "now" => a_string_matching(/\A1\/3 cup/))
-    expect(ElmCup.assess(answer["formula"])["allergens"]).not_to include("sesame")
+    expect(assess(answer["formula"])["allergens"]).not_to include("sesame")
     expect(answer["formula"]["components"][0]["lines"].index { |line| line["text"].include?("1/3 cup") }).to eq(2)
   end
 
@@ -59,12 +59,12 @@ RSpec.describe "ElmCup.balance" do
     document = bites.merge("splits" => [{"name" => "black", "share" => 0.5, "lines" => [{"text" => "1 tbsp tahini"}],
                                          "topping" => [{"text" => "1 tsp sesame seeds"}]}],
       "wishes" => ["lock:tahini", "black.lock:sesame", "dough.lock:maple", "kcal<=90"])
-    answer = ElmCup.assess(document)
+    answer = assess(document)
     expect(answer["components"][0]["lines"].map { |line| line["locked_by"] }).to eq([nil, nil, ["lock:tahini"], ["dough.lock:maple"], nil])
     expect(answer["splits"][0]["lines"].map { |line| line["locked_by"] }).to eq([["lock:tahini", "black.lock:sesame"]])
     expect(answer["splits"][0]["topping"].map { |line| line["locked_by"] }).to eq([["black.lock:sesame"]])
     expect(answer["wishes"].map { |wish| wish["component"] }).to eq([nil, "black", "dough", nil])
-    expect(ElmCup.assess(bites)["components"][0]["lines"].first).not_to have_key("locked_by")
+    expect(assess(bites)["components"][0]["lines"].first).not_to have_key("locked_by")
   end
 
   it "brings in nothing that has an allergen which is not there, breaks a diet that is kept or needed, or is not in the kitchen" do
@@ -114,7 +114,7 @@ RSpec.describe "ElmCup.balance" do
        "takes" => [{"component" => "caramel", "share" => 0.5}]}
     ]}
     answer = balance(document, "caramel.texture=spreads", "dough.texture=rolls")["answers"].first
-    after = ElmCup.assess(answer["formula"])["components"]
+    after = assess(answer["formula"])["components"]
     expect(after.map { |part| part["texture"] }).to eq(%w[spreads rolls])
     expect(answer["changes"].map { |change| change["component"] }).to include("caramel")
   end
@@ -131,11 +131,11 @@ RSpec.describe "ElmCup.balance" do
     question, = settler(document, ["kcal<=10"])
     rows = ElmCup::Balance::Rows.new(question.situation)
     grams = (question.situation.amounts + question.situation.candidates).map(&:grams)
-    ElmCup.assess(document)["components"].each_with_index do |part, at|
+    assess(document)["components"].each_with_index do |part, at|
       sides = rows.sides(at)
       expect([sides.p.at(grams), sides.q.at(grams)].max / sides.demand.at(grams)).to be_within(0.002).of(part["saturation"]["value"])
     end
-    expect(rows.pieces.at(grams).floor).to eq(ElmCup.assess(document)["pieces"]["count"])
+    expect(rows.pieces.at(grams).floor).to eq(assess(document)["pieces"]["count"])
   end
 
   # Every way through forty parts that each take of all before them would be more than can be walked.
@@ -153,7 +153,7 @@ RSpec.describe "ElmCup.balance" do
     document = bites.merge("splits" => [{"name" => "nutty", "share" => 0.5, "lines" => [{"text" => "1/4 cup chopped walnuts"}],
                                          "topping" => [{"text" => "1 tbsp chopped almonds"}]}])
     answer = balance(document, "without:tree_nut")["answers"].first
-    expect(ElmCup.assess(answer["formula"])["allergens"]).not_to include("tree_nut")
+    expect(assess(answer["formula"])["allergens"]).not_to include("tree_nut")
     expect(patched(document, answer["patch"])).to eq(answer["formula"])
   end
 
@@ -190,17 +190,17 @@ RSpec.describe "ElmCup.balance" do
       ])
     [17, 23, 31, 35, 36, 37, 41, 50, 59].each do |pieces|
       answers = balance(document, "pieces=#{pieces}")["answers"]
-      expect([pieces, answers.map { |answer| ElmCup.assess(answer["formula"])["pieces"]["count"] }.uniq]).to eq([pieces, [pieces]])
+      expect([pieces, answers.map { |answer| assess(answer["formula"])["pieces"]["count"] }.uniq]).to eq([pieces, [pieces]])
     end
     between = balance(document, "pieces>=40", "pieces<=42", "kcal<=80")["answers"]
-    expect(between.map { |answer| ElmCup.assess(answer["formula"])["pieces"]["count"] }).to all(be_between(40, 42)).and(satisfy(&:any?))
+    expect(between.map { |answer| assess(answer["formula"])["pieces"]["count"] }).to all(be_between(40, 42)).and(satisfy(&:any?))
     question, = settler(document, ["pieces=30"])
     rows = ElmCup::Balance::Rows.new(question.situation)
     grams = (question.situation.amounts + question.situation.candidates).map(&:grams)
-    counts = ElmCup.assess(document)["splits"].map { |flavour| flavour["pieces"].values_at("count", "piece_grams", "over_grams") }
+    counts = assess(document)["splits"].map { |flavour| flavour["pieces"].values_at("count", "piece_grams", "over_grams") }
     rolled = counts.map { |count, each, over| count + over / each }
     expect(rows.pieces_apart.first(2).map { |apart| apart.at(grams) }).to match(rolled.map { |each| be_within(0.01).of(each) })
-    expect(rows.piece_count(grams)).to eq(ElmCup.assess(document)["pieces"]["count"])
+    expect(rows.piece_count(grams)).to eq(assess(document)["pieces"]["count"])
   end
 
   it "makes a batch of another size the same bowl, larger, but for what is locked" do
@@ -217,7 +217,7 @@ RSpec.describe "ElmCup.balance" do
     expect(answer["times"]).to be_within(0.05).of(30.25 * 18 / answer["before"]["grams"])
     sized, moved = answer["changes"].partition { |change| change["only_size"] }
     expect(sized.map { |change| change["kind"] }.uniq).to eq(["more"])
-    before = ElmCup.assess(bites)["components"][0]["lines"].to_h { |line| line.values_at("ingredient", "grams") }
+    before = assess(bites)["components"][0]["lines"].to_h { |line| line.values_at("ingredient", "grams") }
     sized.each do |change|
       expect(change["grams"] / before[change["ingredient"]]).to be_within(0.1).of(answer["times"] - 1)
     end
@@ -269,7 +269,7 @@ RSpec.describe "ElmCup.balance" do
     {%w[own-flour] => "own-flour", %w[almond-flour own-flour] => "almond-flour"}.each do |have, ingredient|
       answer = balance(document, "texture=presses", *locks, have: have, pantry: pantry)["answers"].first
       expect(answer["changes"].map { |change| change["ingredient"] }).to eq([ingredient])
-      expect(ElmCup.assess(answer["formula"], pantry: pantry)["components"][0]["texture"]).to eq("presses")
+      expect(assess(answer["formula"], pantry: pantry)["components"][0]["texture"]).to eq("presses")
     end
     expect(balance(document, "texture=presses", *locks, have: [], pantry: pantry)["answers"]).to eq([])
   end
@@ -282,10 +282,10 @@ RSpec.describe "ElmCup.balance" do
     sweeter = (low.first["after"]["sweetness_pct"] * 1.3).round(1)
     kept = balance(low.first["formula"], "diet=low-net-carbohydrate", "texture=tacky", "sweetness>=#{sweeter}")
     expect(kept["wishes"].first["met"]).to be(true)
-    kept["answers"].each { |answer| expect(ElmCup.assess(answer["formula"])["nutrition_per_100g"]["net_carbohydrate_g"]).to be <= 10.0 }
+    kept["answers"].each { |answer| expect(assess(answer["formula"])["nutrition_per_100g"]["net_carbohydrate_g"]).to be <= 10.0 }
     # Regulation (EU) 1169/2011, Annex III, 2.4 (from memory): more than 10 % added polyols.
     sweet = balance(document, "diet=low-net-carbohydrate", "sweetness>=14")
-    polyols = sweet["answers"].map { |answer| ElmCup.assess(answer["formula"])["nutrition_per_100g"]["polyols_g"] }
+    polyols = sweet["answers"].map { |answer| assess(answer["formula"])["nutrition_per_100g"]["polyols_g"] }
     expect([polyols.max, sweet["notes"].join])
       .to match([be > 10, /Mind this in one of the answers: more than a tenth of it is sugar alcohol .* can be laxative/])
     expect(kept["answers"]).not_to be_empty
@@ -295,7 +295,7 @@ RSpec.describe "ElmCup.balance" do
     pantry = ElmCup.pantry([{"id" => "oats-rolled", "name" => "Rolled oats", "price" => 1.5, "pack_grams" => 500},
       {"id" => "tahini", "name" => "Tahini", "price" => 5, "pack_grams" => 300},
       {"id" => "maple", "name" => "Maple syrup", "price" => 7, "pack_grams" => 330}])
-    now = ElmCup.assess(bites, pantry: pantry)["cost"]["piece"]
+    now = assess(bites, pantry: pantry)["cost"]["piece"]
     answer = balance(bites, "cost<=#{(now * 0.85).round(3)}", pantry: pantry)
     answer["answers"].each do |each|
       expect(each["after"]["cost"]).to be <= (now * 0.85).round(3)
@@ -361,7 +361,7 @@ RSpec.describe "ElmCup.balance" do
     ticks = 0.0
     slow = -> { ticks += 0.4 }
     document = BalanceModels.document(6)
-    wishes = BalanceModels.wishes(6, ElmCup.assess(document))
+    wishes = BalanceModels.wishes(6, assess(document))
     hurried = ElmCup.balance(document, wishes: wishes, clock: slow, seconds: 2.0)
     expect(hurried["answers"].size).to be < 3
     expect(ticks).to be < 40
@@ -377,7 +377,7 @@ RSpec.describe "ElmCup.balance" do
       "sunflower seed butter",
       "desiccated coconut", "hemp hearts", "pumpkin seeds", "chocolate chips"]
     document = formula(*(names + names).each_with_index.map { |name, at| "#{["1/4", "1/3", "1/2", "3/4"][at % 4]} cup #{name}" })
-    piece = ElmCup.assess(document)["nutrition_per_piece"]
+    piece = assess(document)["nutrition_per_piece"]
     found = balance(document, "texture=rolls", "kcal<=#{(piece["kcal"] * 0.95).round(1)}",
       "protein>=#{(piece["protein_g"] * 1.05).round(2)}", "without:peanut")
     expect(found["answers"]).not_to be_empty

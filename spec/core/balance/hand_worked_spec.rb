@@ -42,7 +42,7 @@ RSpec.describe "Balance worked by hand" do
   it "brings sugar under a bound by the smallest step that does" do
     document = formula("150 g soft dates, to paste", "50 g almond flour", process: "processor", want: "rolls",
       shape: {"kind" => "ball", "piece_grams" => 20})
-    now = ElmCup.assess(document)["nutrition_per_piece"]["sugars_g"]
+    now = assess(document)["nutrition_per_piece"]["sugars_g"]
     entry = ElmCup.shipped
     dates, almond = %w[dates-soft almond-flour].map { |id| entry[id].composition.sugars / 100 }
     expect(now).to be_within(0.01).of(20 * (150 * dates + 50 * almond) / 200)

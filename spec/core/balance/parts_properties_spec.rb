@@ -70,13 +70,13 @@ RSpec.describe "Balance, whatever parts there are" do
     it "keeps its word of parts #{seed}" do
       random = Random.new(900 + seed)
       document = parts_of(random)
-      before = ElmCup.assess(document)
+      before = assess(document)
       expect(ElmCup.flagged(before)).to eq([])
       wishes = wishes_near(random, before)
       found = balance(document, *wishes)
 
       found["answers"].each do |answer|
-        after = ElmCup.assess(answer["formula"])
+        after = assess(answer["formula"])
         wishes.each { |wish| expect([wish, holds?(answer["formula"], wish)]).to eq([wish, true]) }
         found["wishes"].select { |wish| wish["kept"] }.each do |wish|
           expect([wish["wish"], holds?(answer["formula"], wish["wish"])]).to eq([wish["wish"], true])

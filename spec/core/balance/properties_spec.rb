@@ -37,7 +37,7 @@ RSpec.describe "Balance, whatever is asked" do
     it "keeps its word, bowl #{seed}" do
       random = Random.new(seed)
       document = random_formula(random)
-      before = ElmCup.assess(document)
+      before = assess(document)
       skip "a bowl that cannot be read" if ElmCup.flagged(before).any?
       wishes = random_wishes(random, before)
       found = balance(document, *wishes)
@@ -48,12 +48,12 @@ RSpec.describe "Balance, whatever is asked" do
         expect(patched(document, answer["patch"])).to eq(answer["formula"])
         locked = wishes.filter_map { |wish| wish[/\Alock:(.*)/, 1] }
         was, now = [document, answer["formula"]].map { |each|
-          ElmCup.assess(each)["components"][0]["lines"].select { |line| locked.include?(line["ingredient"]) }.map { |line|
+          assess(each)["components"][0]["lines"].select { |line| locked.include?(line["ingredient"]) }.map { |line|
             line.slice("text", "grams")
           }
         }
         expect(now).to eq(was)
-        after = ElmCup.assess(answer["formula"])
+        after = assess(answer["formula"])
         expect(answer["after"].values_at("grams", "kcal", "pieces"))
           .to eq([after["grams"], after.dig("nutrition_per_piece", "kcal"), after.dig("pieces", "count")])
         measures = measures_of(answer["formula"])
@@ -82,7 +82,7 @@ RSpec.describe "Balance, whatever is asked" do
     it "names only clashes that are real, at prices that are right, bowl #{seed}" do
       random = Random.new(500 + seed)
       document = random_formula(random)
-      before = ElmCup.assess(document)
+      before = assess(document)
       skip "a bowl that cannot be read" if ElmCup.flagged(before).any?
       piece = before["nutrition_per_piece"]
       wishes = ["kcal<=#{(piece["kcal"] * 0.8).round(1)}", "protein>=#{(piece["protein_g"] * 1.8).round(2)}",

@@ -7,7 +7,7 @@ RSpec.describe ElmCup::Balance::Resizing do
   }
 
   it "answers with smaller pieces where that is the least change, and says so" do
-    now = ElmCup.assess(bites)["nutrition_per_piece"]["kcal"]
+    now = assess(bites)["nutrition_per_piece"]["kcal"]
     wish = "kcal<=#{(now * 0.9).round}"
     answer = balance(bites, wish)["answers"].first
     expect(answer["changes"].map { |change|
@@ -24,21 +24,21 @@ RSpec.describe ElmCup::Balance::Resizing do
 
   it "takes the largest piece that will do, coat and all, larger ones for more, and other numbers where those are said" do
     coated = coated({"kind" => "ball", "piece_grams" => 20})
-    now = ElmCup.assess(coated)["nutrition_per_piece"]["kcal"]
+    now = assess(coated)["nutrition_per_piece"]["kcal"]
     answer = balance(coated, "kcal<=#{(now * 0.8).round}")["answers"].first
     grams = answer["formula"]["shape"]["piece_grams"]
-    larger = ElmCup.assess(coated.merge("shape" => {"kind" => "ball", "piece_grams" => grams + 1}))["nutrition_per_piece"]["kcal"]
+    larger = assess(coated.merge("shape" => {"kind" => "ball", "piece_grams" => grams + 1}))["nutrition_per_piece"]["kcal"]
     expect([holds?(answer["formula"], "kcal<=#{(now * 0.8).round}"), larger > (now * 0.8).round]).to eq([true, true])
-    more = balance(bites, "protein>=#{(ElmCup.assess(bites)["nutrition_per_piece"]["protein_g"] * 1.2).round(2)}")["answers"]
+    more = balance(bites, "protein>=#{(assess(bites)["nutrition_per_piece"]["protein_g"] * 1.2).round(2)}")["answers"]
     expect(more.map { |each| each["formula"]["shape"]["piece_grams"] }).to include(be > 18)
     counted = balance(bites.merge("shape" => {"kind" => "slab", "grid" => [4, 4]}),
-      "kcal<=#{(ElmCup.assess(bites.merge("shape" => {"kind" => "slab",
-                                                      "grid" => [4, 4]}))["nutrition_per_piece"]["kcal"] * 0.9).round}")["answers"].first
+      "kcal<=#{(assess(bites.merge("shape" => {"kind" => "slab",
+                                               "grid" => [4, 4]}))["nutrition_per_piece"]["kcal"] * 0.9).round}")["answers"].first
     expect(counted["formula"]["shape"]["pieces"]).to be_between(18, 20)
   end
 
   it "moves lines as well where that is less, the least of every size" do
-    now = ElmCup.assess(bites)["nutrition_per_piece"]
+    now = assess(bites)["nutrition_per_piece"]
     wishes = ["kcal<=#{(now["kcal"] * 0.95).round}", "protein>=#{(now["protein_g"] * 1.05).round(2)}"]
     answer = balance(bites, *wishes)["answers"].first
     kinds = answer["changes"].map { |change| change["kind"] }
@@ -62,7 +62,7 @@ RSpec.describe ElmCup::Balance::Resizing do
   end
 
   it "leaves the size where it is to be kept" do
-    wish = "kcal<=#{(ElmCup.assess(bites)["nutrition_per_piece"]["kcal"] * 0.93).round}"
+    wish = "kcal<=#{(assess(bites)["nutrition_per_piece"]["kcal"] * 0.93).round}"
     kept = balance(bites, wish, "lock:size")
     expect(kept["answers"].map { |answer| answer["formula"]["shape"] }.uniq).to eq([bites["shape"]])
     expect(kept["wishes"].find { |each| each["wish"] == "lock:size" }["words"]).to eq("keep the size of a piece")

@@ -30,11 +30,11 @@ RSpec.describe "Other ways in" do
         found["candidates"].each do |candidate|
           expect(candidate["after"]["components"][0]["texture"]).to eq(candidate["before"]["components"][0]["texture"])
           expect(patched(bites, candidate["patch"])).to eq(candidate["formula"])
-          after = ElmCup.assess(candidate["formula"])
+          after = assess(candidate["formula"])
           expect(after["components"][0]["lines"].map { |each| each["ingredient"] }).not_to include(line)
           expect(after["diets"]).to include(reason) if reason.end_with?("-free")
           expect(candidate["after"]["sugars_g"]).to be < candidate["before"]["sugars_g"] if reason == "lower-sugar"
-          expect(after["allergens"] - ElmCup.assess(bites)["allergens"] - ["coconut"]).to eq([])
+          expect(after["allergens"] - assess(bites)["allergens"] - ["coconut"]).to eq([])
         end
       end
     end
@@ -104,7 +104,7 @@ RSpec.describe "Other ways in" do
       it "makes a #{family} bowl of #{ids.join(", ")}" do
         answer = cupboard({"have" => have(*ids), "shape" => shape, "want" => "rolls"})["answers"].find { |each| each["family"] == family }
         expect(answer).not_to be_nil
-        expect(ElmCup.assess(answer["formula"])["components"][0]["texture"]).to eq("rolls")
+        expect(assess(answer["formula"])["components"][0]["texture"]).to eq("rolls")
         expect(answer["formula"]["components"][0]["lines"].map { |line| line["ingredient"] } - ids - ["water"]).to eq([])
       end
     end
@@ -124,7 +124,7 @@ RSpec.describe "Other ways in" do
         found = cupboard({"have" => stock, "use_up" => ids.sample(random.rand(0..1), random: random), "shape" => shape, "want" => want,
           "wishes" => wishes})
         found["answers"].each do |answer|
-          after = ElmCup.assess(answer["formula"])
+          after = assess(answer["formula"])
           expect(after["components"][0]["texture"]).to eq(want)
           wishes.each { |wish| expect([wish, holds?(answer["formula"], wish)]).to eq([wish, true]) }
           lines = after["components"][0]["lines"]
@@ -195,7 +195,7 @@ RSpec.describe "Other ways in" do
     it "takes no more than there is where a spoon or a date is more than that, and needs enough for one piece" do
       little = {"have" => [{"ingredient" => "dates-soft", "grams" => 70}, {"ingredient" => "almonds", "grams" => 40},
         {"ingredient" => "salt", "grams" => 1}], "shape" => shape, "want" => "rolls"}
-      lines = ElmCup.assess(cupboard(little)["answers"].first["formula"])["components"][0]["lines"]
+      lines = assess(cupboard(little)["answers"].first["formula"])["components"][0]["lines"]
       little["have"].each do |each|
         expect(lines.select { |line| line["ingredient"] == each["ingredient"] }.sum { |line| line["grams"] }).to be <= each["grams"]
       end
@@ -212,7 +212,7 @@ RSpec.describe "Other ways in" do
       expect([found["answers"], found["clashes"].first["words"]])
         .to match([[], /“rolls” is not possible here.*no more than 15 % cocoa powder/])
       expect(found["clashes"].first["relax"].first["to"]).to eq("tacky")
-      lines = ElmCup.assess(cupboard(said.merge("want" => "tacky"))["answers"].first["formula"])["components"][0]["lines"]
+      lines = assess(cupboard(said.merge("want" => "tacky"))["answers"].first["formula"])["components"][0]["lines"]
       expect(lines.find { |line| line["ingredient"] == "cocoa" }["share"]).to be <= 0.155
     end
 
@@ -311,7 +311,7 @@ RSpec.describe "Other ways in" do
           grams = line["text"][/\A([\d.]+) g/, 1]
           expect((Rational(grams) / Rational(scale.to_s)).denominator).to eq(1) if grams
         end
-        read = ElmCup.assess(found["document"])
+        read = assess(found["document"])
         expect(ElmCup.flagged(read)).to eq([])
         expect(read["components"][0]["texture"]).to eq(found["components"][0]["texture"])
       end
@@ -335,7 +335,7 @@ RSpec.describe "Other ways in" do
       ]}
       found = trial(shared)
       expect(found["notes"].join).to match(/took 18 g a piece/)
-      expect(ElmCup.flagged(ElmCup.assess(found["document"]))).to eq([])
+      expect(ElmCup.flagged(assess(found["document"]))).to eq([])
     end
 
     it "leaves what is taken of another part as it was said, where nobody can say how much that is" do
@@ -372,7 +372,7 @@ RSpec.describe "Other ways in" do
       expect(Math.log(band["high"] / band["low"])).to be > Math.log(known["high"] / known["low"])
     end
 
-    def bowl_band(*lines) = ElmCup.assess(formula(*lines))["components"][0]["saturation"]
+    def bowl_band(*lines) = assess(formula(*lines))["components"][0]["saturation"]
 
     it "stands where the eye says it stands, whatever the lines say" do
       ElmCup::Binding::Texture::ALL.each_with_index do |seen, index|

@@ -16,12 +16,12 @@ RSpec.describe ElmCup::Binding::Rescue do
   bowls.product(%w[presses rolls tacky]).each do |(lines, process), want|
     it "gives what it promises: #{lines.first(2).join(", ")} → #{want}" do
       document = formula(*lines, process: process, want: want)
-      part = ElmCup.assess(document)["components"].first
+      part = assess(document)["components"].first
       next expect(part["texture"]).to eq(want) unless part["rescue"]
 
       doses = part["rescue"]["options"].select { |option| option["kind"] == "dose" }
       doses.each do |option|
-        after = ElmCup.assess(patched(document, option["patch"]))["components"].first
+        after = assess(patched(document, option["patch"]))["components"].first
         expect(after["saturation"]["value"]).to be_within(0.0006).of(option["after"]["saturation"])
         expect(after["texture"]).to eq(want).and eq(option["after"]["texture"])
         expect(after["lines"].last["grams"]).to be_within(0.01).of(option["grams"])

@@ -56,7 +56,7 @@ RSpec.describe ElmCup::Coating do
     short = coat_of(coated({"kind" => "ball", "piece_grams" => 10}, shell: ["60 g dark chocolate chips"]))
     expect(short["piece_grams"] * 42).to be_within(0.3).of(60)
     expect([short["short_grams"], short["left_grams"]]).to match([be_within(0.2).of(short["grams_needed"] - 60), 0])
-    finding = ElmCup.assess(coated({"kind" => "ball", "piece_grams" => 10}, shell: ["60 g dark chocolate chips"]))["findings"].find { |each|
+    finding = assess(coated({"kind" => "ball", "piece_grams" => 10}, shell: ["60 g dark chocolate chips"]))["findings"].find { |each|
       each["rule"] == "too-little-coat"
     }
     expect(finding["message"]).to match(/\A60 g of shell are too little: the pieces want about \d+ g, and \d+ g with some to spare\.\z/)
@@ -76,8 +76,8 @@ RSpec.describe ElmCup::Coating do
 
   it "counts coat and toppings into a piece: its weight, nutrition, cost, and its 100 g" do
     document = coated({"kind" => "ball", "piece_grams" => 18})
-    answer = ElmCup.assess(document)
-    bare = ElmCup.assess(document.merge("coat" => {"kind" => "none"}))
+    answer = assess(document)
+    bare = assess(document.merge("coat" => {"kind" => "none"}))
     shell = answer["components"][1]["nutrition_per_100g"]
     on = answer["coat"]["piece_grams"]
     expect(answer["finished_piece_grams"]).to be_within(0.01).of(18 + on)
@@ -89,7 +89,7 @@ RSpec.describe ElmCup::Coating do
     expect(answer["notes"].grep(/not counted/)).to eq([])
     priced = ElmCup.pantry([{"id" => "almond-butter", "price" => 6, "pack_grams" => 300},
       {"id" => "chocolate-chips", "price" => 3, "pack_grams" => 300}])
-    cost = ->(given) { ElmCup.assess(given, pantry: priced)["cost"]["piece"] }
+    cost = ->(given) { assess(given, pantry: priced)["cost"]["piece"] }
     expect(cost[document] - cost[document.merge("coat" => {"kind" => "none"})]).to be_within(0.001).of(0.01 * on * 170 / (170 + 2 * 4.54))
   end
 
@@ -99,12 +99,12 @@ RSpec.describe ElmCup::Coating do
       each.merge("components" => each["components"] + [{"name" => "nibs", "type" => "topping",
                                                         "lines" => [{"text" => "32 g cocoa nibs"}]}])
     }
-    expect(ElmCup.assess(document)["finished_piece_grams"]).to be_within(0.01).of(360 / 16.0 + 2)
+    expect(assess(document)["finished_piece_grams"]).to be_within(0.01).of(360 / 16.0 + 2)
     flavoured = formula("300 g almond butter", "60 g coconut flour", shape: {"kind" => "ball", "pieces" => 20})
       .merge("splits" => [{"name" => "green", "share" => 0.5, "topping" => [{"text" => "20 g pistachios"}]}])
-    green = ElmCup.assess(flavoured)["splits"].first["nutrition_per_piece"]["kcal"]
-    plain = ElmCup.assess(flavoured.except("splits"))["nutrition_per_piece"]["kcal"]
-    expect(green - plain).to be_within(0.2).of(ElmCup.assess(formula("100 g pistachios"))["nutrition_per_100g"]["kcal"] * 0.02)
+    green = assess(flavoured)["splits"].first["nutrition_per_piece"]["kcal"]
+    plain = assess(flavoured.except("splits"))["nutrition_per_piece"]["kcal"]
+    expect(green - plain).to be_within(0.2).of(assess(formula("100 g pistachios"))["nutrition_per_100g"]["kcal"] * 0.02)
   end
 
   it "rolls in more of what is heavy, less of what is fine" do
@@ -142,7 +142,7 @@ RSpec.describe ElmCup::Coating do
       coat: {"kind" => "cup"}))["notes"]).to include(/needs cups or a mould; it is reckoned as a dip/)
     refused = ->(coat) {
       begin
-        ElmCup.assess(coated({"kind" => "ball", "piece_grams" => 18}, coat: coat)) && nil
+        assess(coated({"kind" => "ball", "piece_grams" => 18}, coat: coat)) && nil
       rescue
         $!.message
       end

@@ -2,7 +2,7 @@
 
 RSpec.describe "The formula document" do
   def faults(document)
-    ElmCup.assess(document)
+    assess(document)
     []
   rescue ElmCup::InvalidDocument => error
     error.faults.map { |fault| [fault.pointer, fault.message] }
@@ -76,11 +76,11 @@ RSpec.describe "The formula document" do
      "{}#{" " * 1_000_001}" => /1000000 is the most/}
       .each { |bytes, message| expect { ElmCup.read_json(bytes) }.to raise_error(ElmCup::InvalidDocument, message) }
     expect(ElmCup.read_json("\uFEFF{\"a\":1}")).to eq("a" => 1)
-    [nil, 3, "x", []].each { |value| expect { ElmCup.assess(value) }.to raise_error(ElmCup::InvalidDocument, /JSON object/) }
+    [nil, 3, "x", []].each { |value| expect { assess(value) }.to raise_error(ElmCup::InvalidDocument, /JSON object/) }
   end
 
   it "keeps flagged lines and lists them" do
-    flagged = ElmCup.flagged(ElmCup.assess(formula("1 cup oats", "2 tbsp butter", "gibberish", {"ingredient" => "no-such", "grams" => 5},
+    flagged = ElmCup.flagged(assess(formula("1 cup oats", "2 tbsp butter", "gibberish", {"ingredient" => "no-such", "grams" => 5},
       {"text" => "1 cup oats", "ingredient" => "no-such"})))
     expect(flagged.map { |line| [line["pointer"], line["status"]] }).to eq([["/components/0/lines/2", "unreadable"],
       ["/components/0/lines/3", "unknown"], ["/components/0/lines/4", "unknown"]])
@@ -88,7 +88,7 @@ RSpec.describe "The formula document" do
   end
 
   it "shows HTML in names as the text it is" do
-    expect(ElmCup.assess(formula("1 cup oats", name: "<b>x</b>"))["name"]).to eq("<b>x</b>")
+    expect(assess(formula("1 cup oats", name: "<b>x</b>"))["name"]).to eq("<b>x</b>")
     expect(read("1 cup <script>alert(1)</script>")["status"]).to eq("unknown")
   end
 
@@ -99,7 +99,7 @@ RSpec.describe "The formula document" do
     expect(doubled["components"][0]["lines"])
       .to eq([{"text" => "1 c + 4 tbsp honey"}, {"text" => "20 dates"}, {"ingredient" => "tahini", "grams" => 24.6}])
     expect(doubled["shape"]["pieces"]).to eq(48)
-    expect(ElmCup.assess(doubled)["grams"]).to be_within(0.02).of(2 * ElmCup.assess(document)["grams"])
+    expect(assess(doubled)["grams"]).to be_within(0.02).of(2 * assess(document)["grams"])
     third = ElmCup.scale(ElmCup.scale(document, "1/3"), 3)
     expect(third["components"][0]["lines"][0..1].map { |line| read(line["text"])["grams"] })
       .to eq(document["components"][0]["lines"][0..1].map { |line| read(line["text"])["grams"] })

@@ -21,7 +21,7 @@ RSpec.describe ElmCup::Document::Household do
   it "lets a household's kitchen be what a formula does not say" do
     library = ElmCup.shipped.in_kitchen("cup" => "metric", "room_c" => 28, "tins" => [{"id" => "mine", "mm" => [150, 150]}])
     document = formula("1 cup honey", "1 cup rolled oats")
-    grams = ->(given, pantry) { ElmCup.assess(given, pantry: pantry)["components"][0]["lines"][0]["grams"] }
+    grams = ->(given, pantry) { assess(given, pantry: pantry)["components"][0]["lines"][0]["grams"] }
     expect(grams[document, library]).to be_within(1).of(339 * 250 / 236.59)
     expect(grams[document.merge("kitchen" => {"cup" => "us"}), library]).to eq(grams[document, ElmCup.shipped])
     slab = document.merge("shape" => {"kind" => "slab", "grid" => [4, 4]})

@@ -98,7 +98,7 @@ RSpec.describe "Lines in cooks' hands" do
     # A diet is granted only where every usual sense of the word keeps it; allergens of the other senses are possible.
     it "rests no allergen and no diet on an assumption" do
       rows.each do |row|
-        answer = ElmCup.assess(formula("100 g #{row["word"]}", "50 g water"))
+        answer = assess(formula("100 g #{row["word"]}", "50 g water"))
         senses = [row["usual"], *row["others"].split("|")].map { |id| ElmCup.shipped[id] }
         answer["diets"].each do |diet|
           next if diet == "low-net-carbohydrate"
@@ -108,17 +108,17 @@ RSpec.describe "Lines in cooks' hands" do
         told = answer["allergens"] + answer["possible_allergens"]
         expect(senses.flat_map(&:allergens) - told).to eq([]), row["word"]
       end
-      expect(ElmCup.assess(formula("100 g milk")).slice("allergens", "possible_allergens"))
+      expect(assess(formula("100 g milk")).slice("allergens", "possible_allergens"))
         .to eq("allergens" => ["milk"], "possible_allergens" => %w[coconut gluten soy tree_nut])
-      expect(ElmCup.assess(formula("100 g butter"))["diets"]).not_to include("vegan")
-      expect(ElmCup.assess(formula({"text" => "100 g milk", "ingredient" => "milk-whole"}))["possible_allergens"]).to eq([])
+      expect(assess(formula("100 g butter"))["diets"]).not_to include("vegan")
+      expect(assess(formula({"text" => "100 g milk", "ingredient" => "milk-whole"}))["possible_allergens"]).to eq([])
     end
   end
 
   it "reads the last noun where the words before it change nothing, and says what it passed over" do
     reading = read("100 g stone-ground almond butter")
     expect(reading).to include("ingredient" => "almond-butter", "assumptions" => [/“stone” is passed over|“stone”/])
-    pecan = ElmCup.assess(formula("100 g pecan shortbread"))
+    pecan = assess(formula("100 g pecan shortbread"))
     expect([pecan["components"][0]["lines"][0]["ingredient"], pecan["possible_allergens"]])
       .to match(["biscuits-shortbread", include("tree_nut")])
   end
@@ -129,7 +129,7 @@ RSpec.describe "Lines in cooks' hands" do
     expect(reading).to include("status" => "read", "confidence" => 0.8, "assumptions" => [said])
     width = ->(text) { bowl(text, "100 g almond flour")["saturation"].then { |band| Math.log(band["high"] / band["low"]) } }
     expect(width.call("60 g moonfruit paste")).to be > width.call("60 g almond paste")
-    expect(ElmCup.assess(formula("100 g moonfruit biscuits"))["diets"]).not_to include("vegan", "gluten-free", "dairy-free")
+    expect(assess(formula("100 g moonfruit biscuits"))["diets"]).not_to include("vegan", "gluten-free", "dairy-free")
     expect(read("100 g moonfruit")["status"]).to eq("unknown")
   end
 

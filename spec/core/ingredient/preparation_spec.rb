@@ -40,7 +40,7 @@ RSpec.describe ElmCup::Ingredient::Preparation do
   end
 
   it "keeps what was heated from being raw" do
-    raw = ->(*lines) { ElmCup.assess(formula(*lines))["diets"].include?("raw") }
+    raw = ->(*lines) { assess(formula(*lines))["diets"].include?("raw") }
     expect([raw["1 cup almonds"], raw["1 cup almonds, toasted"], raw["1 cup roasted hazelnuts"], raw["1 cup blanched almonds"]])
       .to eq([true, false, false, false])
   end
@@ -69,7 +69,7 @@ RSpec.describe ElmCup::Ingredient::Preparation do
   end
 
   it "counts the water in the nutrition and keeps the rest" do
-    before, after = ["180 g dates, to paste", "180 g dates, soaked 1 h, to paste"].map { |text| ElmCup.assess(formula(text)) }
+    before, after = ["180 g dates, to paste", "180 g dates, soaked 1 h, to paste"].map { |text| assess(formula(text)) }
     %w[kcal sugars_g fibre_g].each do |figure|
       whole = [before, after].map { |answer| answer["nutrition_per_100g"][figure] * answer["grams"] / 100 }
       expect(whole.last).to be_within(0.02 * whole.first + 0.02).of(whole.first)

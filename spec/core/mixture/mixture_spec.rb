@@ -1,10 +1,10 @@
 # frozen_string_literal: true
 
 RSpec.describe "What is in the bowl" do
-  def per_100g(*lines, **options) = ElmCup.assess(formula(*lines, **options))["nutrition_per_100g"]
+  def per_100g(*lines, **options) = assess(formula(*lines, **options))["nutrition_per_100g"]
 
   it "adds up to the grams of its lines" do
-    answer = ElmCup.assess(formula("100 g rolled oats", "50 g honey", {"ingredient" => "tahini", "grams" => 25}))
+    answer = assess(formula("100 g rolled oats", "50 g honey", {"ingredient" => "tahini", "grams" => 25}))
     expect(answer["grams"]).to eq(175.0)
     expect(answer["components"].first["lines"].sum { |line| line["share"] }).to be_within(0.001).of(1)
   end
@@ -40,7 +40,7 @@ RSpec.describe "What is in the bowl" do
 
   # Source: sweetness.csv (from memory): a sweetener's own row wins over its sugars.
   it "sums relative sweetness" do
-    sweetness = ->(*lines) { ElmCup.assess(formula(*lines))["sweetness_pct"] }
+    sweetness = ->(*lines) { assess(formula(*lines))["sweetness_pct"] }
     expect(sweetness.call("100 g granulated sugar")).to be_within(0.2).of(100)
     expect(sweetness.call("100 g maple syrup")).to be_within(0.1).of(62)
     expect(sweetness.call("50 g granulated sugar", "50 g water")).to be_within(0.2).of(50)
@@ -49,17 +49,17 @@ RSpec.describe "What is in the bowl" do
   end
 
   it "names allergens and the diets that every line keeps to" do
-    answer = ElmCup.assess(formula("100 g rolled oats", "50 g tahini", "20 g honey"))
+    answer = assess(formula("100 g rolled oats", "50 g tahini", "20 g honey"))
     expect(answer["allergens"]).to eq(%w[gluten sesame])
     expect(answer["diets"]).to include("vegetarian", "nut-free", "dairy-free")
     expect(answer["diets"] & %w[vegan gluten-free sesame-free grain-free]).to eq([])
-    safe = ElmCup.assess(formula("100 g gluten-free rolled oats", "50 g sunflower seed butter", "20 g maple syrup"))
+    safe = assess(formula("100 g gluten-free rolled oats", "50 g sunflower seed butter", "20 g maple syrup"))
     expect(safe["allergens"]).to eq([])
     expect(safe["diets"]).to include("vegan", "gluten-free", "sesame-free")
   end
 
   it "claims no diet while a line waits" do
-    answer = ElmCup.assess(formula("100 g honey", "20 g mystery"))
+    answer = assess(formula("100 g honey", "20 g mystery"))
     expect(answer["diets"]).to eq([])
     expect(answer["notes"]).to include(/are without line 2/)
     expect(answer["nutrition_per_100g"]["sugars_g"]).to be_within(1).of(82)
@@ -89,7 +89,7 @@ RSpec.describe "What is in the bowl" do
   it "sums its rows" do
     grams = {"oats-rolled" => 90, "tahini" => 60, "maple" => 40, "milk-whole" => 20, "cocoa" => 10, "vanilla-extract" => 4, "salt" => 1,
              "xylitol" => 5}
-    facts = ElmCup.assess(formula(*grams.map { |id, mass| {"ingredient" => id, "grams" => mass} }))["nutrition_per_100g"]
+    facts = assess(formula(*grams.map { |id, mass| {"ingredient" => id, "grams" => mass} }))["nutrition_per_100g"]
     raw = ElmCup::DataTable.rows("ingredients").to_h { |row| [row["id"], row] }
     saturated = ElmCup::DataTable.rows("fat_saturates").to_h { |row| [row["fat"], row["saturated_share"].to_f] }
     columns = %w[water protein fat mono di starch fibre polyols alcohol ash]
@@ -119,10 +119,10 @@ RSpec.describe "What is in the bowl" do
   # Regulation (EU) 1169/2011, Annex III, 2.4 (from memory): more than 10 % added polyols must say so.
   it "warns of a bowl that is more than a tenth polyol, and of no other" do
     notes = ->(grams) {
-      ElmCup.assess(formula({"ingredient" => "oats-rolled", "grams" => 100 - grams},
+      assess(formula({"ingredient" => "oats-rolled", "grams" => 100 - grams},
         {"ingredient" => "erythritol-powdered", "grams" => grams}))["notes"]
     }
     expect(notes.call(12)).to eq(["More than a tenth of it is sugar alcohol (polyols): a lot of it can be laxative."])
-    expect([notes.call(9), ElmCup.assess(formula)["notes"]]).to eq([[], []])
+    expect([notes.call(9), assess(formula)["notes"]]).to eq([[], []])
   end
 end

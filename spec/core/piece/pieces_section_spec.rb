@@ -12,20 +12,20 @@ RSpec.describe ElmCup::Piece::PiecesSection do
   it "leaves coats and toppings out of what is shaped" do
     document = formula("300 g almond butter", "60 g coconut flour")
     coat = {"name" => "shell", "type" => "coating", "lines" => [{"text" => "150 g dark chocolate, melted"}]}
-    plain, with_coat = ElmCup.assess(document), ElmCup.assess(document.merge("components" => document["components"] + [coat]))
+    plain, with_coat = assess(document), assess(document.merge("components" => document["components"] + [coat]))
     expect(with_coat["pieces"]).to eq(plain["pieces"])
     expect(with_coat["allergens"]).to include("soy", "tree_nut")
     expect(with_coat["components"].last).not_to have_key("saturation")
   end
 
   it "counts what is read, and says what that is without" do
-    answer = ElmCup.assess(formula("300 g almond butter", "2 tbsp moon dust"))
+    answer = assess(formula("300 g almond butter", "2 tbsp moon dust"))
     expect(answer["pieces"]["count"]).to eq(16)
     expect(answer["notes"]).to include(/pieces.* are without line 2/)
   end
 
   it "says what cooks usually give, as practice" do
-    custom = ElmCup.assess(formula("300 g almond butter", "60 g coconut flour"))["practice"]
+    custom = assess(formula("300 g almond butter", "60 g coconut flour"))["practice"]
       .find { |each| each["step"] == "chill before dipping" }
     # Common practice: rolled balls before dipping, freezer 20 to 30 min.
     expect(custom).to include("place" => "freezer", "minutes" => [20, 30], "source" => "common practice")

@@ -20,11 +20,11 @@ RSpec.describe ElmCup::Wish::Judged do
 
   let(:bites) { formula("1 cup rolled oats, ground", "10 soft dates, to paste", "1/2 cup tahini", "1/4 cup maple syrup", "1/4 tsp salt") }
 
-  def width(document) = ElmCup.assess(document)["components"][0]["saturation"].then { |band| band["high"] - band["low"] }
+  def width(document) = assess(document)["components"][0]["saturation"].then { |band| band["high"] - band["low"] }
 
   it "is read, said and shown like any other, in words too" do
     expect(ElmCup::Wish.read("band_width<=0.4")).to have_attributes(key: "band_width", op: "<=", value: 0.4)
-    state = ElmCup.assess(bites.merge("wishes" => ["band_width<=0.2"]))["wishes"].first
+    state = assess(bites.merge("wishes" => ["band_width<=0.2"]))["wishes"].first
     expect(state).to include("words" => "width of the band at most 0.2", "met" => false, "now" => width(bites).round(3).to_s)
     expect(ElmCup.wish(bites, "surer")["wish"]).to start_with("band_width<=")
     expect { ElmCup::Wish.read("band_width<=99") }.to raise_error(ElmCup::Wish::Unreadable, /up to 10/)

@@ -68,7 +68,7 @@ RSpec.describe ElmCup::Wish do
          "lines" => [{"text" => "10 soft dates"}, {"text" => "2 tbsp water"}]}
       ]
     }
-    answer = ElmCup.assess(document)
+    answer = Bowls.assess(document)
     figure = ->(key, share, places = 1) { (answer["nutrition_per_piece"][key] * share).round(places) }
     {
       "rolls" => "texture=rolls", "should roll" => "texture=rolls", "sticky" => "texture=tacky", "runny" => "texture=pours",
@@ -128,7 +128,7 @@ RSpec.describe ElmCup::Wish do
          "components" => [{"name" => "bowl", "lines" => lines.map { |text| {"text" => text} }}]}
       }
       bowls = [bowl.call("1 cup rolled oats", "2 tbsp honey"), bowl.call("1 cup rolled oats", "1/2 cup honey", "1/4 cup tahini")]
-      dry, wet = bowls.map { |each| ElmCup::Binding::Texture.index(ElmCup.assess(each)["components"][0]["texture"]) }
+      dry, wet = bowls.map { |each| ElmCup::Binding::Texture.index(assess(each)["components"][0]["texture"]) }
       expect([dry, wet]).to match([be <= 2, be >= 4])
       class_of = ->(document, said) { ElmCup.wish(document, said)["wish"] }
       ["it falls apart", "too crumbly", "less crumbly", "too dry", "wet it up a bit"]
