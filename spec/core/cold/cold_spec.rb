@@ -156,6 +156,25 @@ RSpec.describe "The cold of a formula" do
     end
   end
 
+  it "does not call firm what falls apart, unless a fat that sets will join it" do
+    falls = "The dough comes out %s: chilling will not make it hold together. Add more binder first."
+    expect(cold(formula("2 cups rolled oats", "1 cup almonds"))["sentence"]).to eq(format(falls, "loose"))
+    expect(cold(formula("100 g sugar"))["sentence"]).to eq(format(falls, "loose"))
+    crumbly = cold(formula("200 g dates", "100 g rolled oats", "20 g cocoa powder", process: "processor"))
+    expect(crumbly["sentence"]).to eq(format(falls, "crumbly"))
+    pasty = cold(formula("200 g ground almonds", "180 g powdered sugar", "25 g water"))["sentence"]
+    expect(pasty).to start_with(format(falls, "loose")).and end_with("Press one: it keeps its shape.")
+    dipped = formula("200 g rolled oats", "20 g honey").merge("coat" => {"kind" => "dip", "component" => "shell"})
+    dipped["components"] << {"name" => "shell", "type" => "coating", "lines" => [{"text" => "200 g dark chocolate"}]}
+    expect(cold(dipped)["sentence"]).to match(/\A#{format(falls, "loose")} It holds to \d+ °C; the shell gives way first\.\z/)
+    # Common practice: coconut pressed with coconut oil crumbles warm and is one piece once it is cold.
+    joined = formula("200 g desiccated coconut", "60 g coconut oil, melted", "60 g maple syrup")
+    expect(bowl(*joined["components"].first["lines"].map { |line| line["text"] })["texture"]).to eq("crumbly")
+    expect(cold(joined)["sentence"]).to start_with("Give it ")
+    rolls = formula("100 g rolled oats", "8 soft dates", "60 g peanut butter", process: "processor")
+    expect(cold(rolls)["sentence"]).not_to include("comes out")
+  end
+
   it "goes through a journey stretch by stretch" do
     stretches = ->(*said) { said.map { |minutes, celsius| {"minutes" => minutes, "celsius" => celsius} } }
     gone = cold(balls.merge("journey" => stretches.call([40, 28], [180, 6], [240, 32])))

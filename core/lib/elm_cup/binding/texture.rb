@@ -21,6 +21,9 @@ module ElmCup
       # 0 for loose to 6 for pours. KeyError for no texture.
       def self.index(id) = ALL.index(id) || raise(KeyError, "no texture “#{id}”")
 
+      # A texture id of what does not hold even when it is squeezed; nil is none.
+      def self.apart?(id) = !id.nil? && index(id) < index("presses")
+
       # The edge of a texture that is reached first from the dry side (:dry) or from the wet side (:wet), a little inside.
       def self.near_edge(id, from:)
         saturation((from == :dry) ? index(id) + EDGE : index(id) + 1 - EDGE)

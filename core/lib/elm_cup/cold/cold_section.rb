@@ -23,10 +23,11 @@ module ElmCup
       # Summary; nil where nothing of it is read.
       def summary
         return if holds.empty?
+        return @summary if @summary
 
-        @summary ||= Summary.new(step: leading&.id, sentence: Sentence.of(leading, weakest, unsure), freezer_minutes: leading&.freezer,
-          fridge_minutes: leading&.fridge, firmness: marks, holds_to_c: holds_to_c, surely_to_c: surely_to_c,
-          fails_first: weakest.component)
+        sentence = Sentence.of(leading, weakest, unsure, apart: apart)
+        @summary = Summary.new(step: leading&.id, sentence: sentence, freezer_minutes: leading&.freezer, fridge_minutes: leading&.fridge,
+          firmness: marks, holds_to_c: holds_to_c, surely_to_c: surely_to_c, fails_first: weakest.component)
       end
 
       # Steps in their order.
@@ -61,6 +62,12 @@ module ElmCup
         cold, warm = [SET_C, WARM_C].map { |celsius| firmness.kpa(celsius) }
         cold.positive? ? (1 - warm / cold).clamp(0.0, 1.0) : 0.0
       end
+
+      # Share of the firmness from which it is a fat that sets, which joins what is loose while it is warm. Source: docs/model.md, Firmness.
+      SETS = 0.5
+
+      # The first part of the pieces (Assessment::Part) that does not hold together and that no cold binds; nil where all do.
+      def apart = assessment.components.find { |part| part.in_piece? && Binding::Texture.apart?(part.texture) && cold_set(part) < SETS }
 
       # Whole °C; nil where it does not even hold in the freezer.
       def holds_to_c = weakest&.holds_to_c

@@ -5,8 +5,14 @@ module ElmCup
     # What to do with it in the cold, in one or two sentences.
     module Sentence
       # step: the Step that is waited for, nil for none; weakest: the Hold that gives way first; unsure: the Hold that does so
-      # where they are softer than reckoned.
-      def self.of(step, weakest, unsure) = [(chill(step) if step), holds(weakest, unsure)].compact.join(" ")
+      # where they are softer than reckoned; apart: the Assessment::Part that falls apart and that the cold does not bind, nil for none.
+      def self.of(step, weakest, unsure, apart: nil)
+        return [(chill(step) if step), holds(weakest, unsure)].compact.join(" ") unless apart
+
+        chilled = step && step.freezer.state != "already_firm"
+        melts = weakest.holds_to_c.to_i < Hold::WARMEST
+        [falls(apart), (chill(step) if chilled), (holds(weakest, unsure) if melts)].compact.join(" ")
+      end
 
       class << self
         private
@@ -22,6 +28,8 @@ module ElmCup
           end
           "Give it #{where} #{step.words}. #{step.touch_test[0].upcase}#{step.touch_test[1..]}."
         end
+
+        def falls(part) = "The #{part.name} comes out #{part.texture}: chilling will not make it hold together. Add more binder first."
 
         def minutes(ready) = ready.ready.join(" to ")
 
