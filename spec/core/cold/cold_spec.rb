@@ -175,6 +175,21 @@ RSpec.describe "The cold of a formula" do
     expect(cold(rolls)["sentence"]).not_to include("comes out")
   end
 
+  it "says where texture and firmness disagree, in place of what is firm and what stands" do
+    differ = "The two estimates of the dough disagree: by its binder it %s, by its firmness it %s. Go by touch."
+    figs = formula("300 g dried figs", "120 g walnuts", process: "processor")
+    expect(cold(figs)["sentence"]).to eq(format(differ, "spreads", "cuts clean"))
+    expect(cold(formula("150 g honey", "100 g rolled oats"))["sentence"]).to eq(format(differ, "pours", "stands"))
+    wet = cold(formula("100 g rolled oats", "200 ml milk"))["sentence"]
+    expect(wet).to match(/\AGive it \d+ to \d+ minutes .* #{format(differ, "pours", "stands")}\z/)
+    # What spreads and is soft is the same by both; what was melted and sets is judged cold.
+    caramel = formula("200 g dates", "60 g peanut butter", "2 tbsp water", process: "processor")
+    expect(cold(caramel)["sentence"]).to end_with("It stands even at 40 °C.")
+    fudge = formula("250 g tahini", "60 g coconut oil, melted", "60 g maple syrup")
+    expect([bowl(*fudge["components"].first["lines"].map { |line| line["text"] })["texture"], cold(fudge)["sentence"]])
+      .to match(["pours", /\AGive it .* gives way first\.\z/])
+  end
+
   it "goes through a journey stretch by stretch" do
     stretches = ->(*said) { said.map { |minutes, celsius| {"minutes" => minutes, "celsius" => celsius} } }
     gone = cold(balls.merge("journey" => stretches.call([40, 28], [180, 6], [240, 32])))

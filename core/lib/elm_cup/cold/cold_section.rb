@@ -25,7 +25,7 @@ module ElmCup
         return if holds.empty?
         return @summary if @summary
 
-        sentence = Sentence.of(leading, weakest, unsure, apart: apart)
+        sentence = Sentence.of(leading, weakest, unsure, doubt: doubt)
         @summary = Summary.new(step: leading&.id, sentence: sentence, freezer_minutes: leading&.freezer, fridge_minutes: leading&.fridge,
           firmness: marks, holds_to_c: holds_to_c, surely_to_c: surely_to_c, fails_first: weakest.component)
       end
@@ -63,11 +63,13 @@ module ElmCup
         cold.positive? ? (1 - warm / cold).clamp(0.0, 1.0) : 0.0
       end
 
-      # Share of the firmness from which it is a fat that sets, which joins what is loose while it is warm. Source: docs/model.md, Firmness.
-      SETS = 0.5
-
-      # The first part of the pieces (Assessment::Part) that does not hold together and that no cold binds; nil where all do.
-      def apart = assessment.components.find { |part| part.in_piece? && Binding::Texture.apart?(part.texture) && cold_set(part) < SETS }
+      # The first TextureDoubt of a part of the pieces; nil where textures and firmness agree.
+      def doubt
+        assessment.components.lazy.filter_map { |part|
+          cold_set = part.in_piece? && cold_set(part)
+          TextureDoubt.of(part, substances.of(part.name).firmness, cold_set, assessment.formula.kitchen.room_c) if cold_set
+        }.first
+      end
 
       # Whole °C; nil where it does not even hold in the freezer.
       def holds_to_c = weakest&.holds_to_c

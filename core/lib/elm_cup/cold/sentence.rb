@@ -5,13 +5,14 @@ module ElmCup
     # What to do with it in the cold, in one or two sentences.
     module Sentence
       # step: the Step that is waited for, nil for none; weakest: the Hold that gives way first; unsure: the Hold that does so
-      # where they are softer than reckoned; apart: the Assessment::Part that falls apart and that the cold does not bind, nil for none.
-      def self.of(step, weakest, unsure, apart: nil)
-        return [(chill(step) if step), holds(weakest, unsure)].compact.join(" ") unless apart
+      # where they are softer than reckoned; doubt: the TextureDoubt of a part, nil for none: it takes the place of what is said to be
+      # firm and to stand.
+      def self.of(step, weakest, unsure, doubt: nil)
+        return [(chill(step) if step), holds(weakest, unsure)].compact.join(" ") unless doubt
 
-        chilled = step && step.freezer.state != "already_firm"
-        melts = weakest.holds_to_c.to_i < Hold::WARMEST
-        [falls(apart), (chill(step) if chilled), (holds(weakest, unsure) if melts)].compact.join(" ")
+        chilled = (chill(step) if step && step.freezer.state != "already_firm")
+        held = (holds(weakest, unsure) if weakest.holds_to_c.to_i < Hold::WARMEST)
+        (doubt.apart? ? [doubt.words, chilled, held] : [chilled, held, doubt.words]).compact.join(" ")
       end
 
       class << self
@@ -28,8 +29,6 @@ module ElmCup
           end
           "Give it #{where} #{step.words}. #{step.touch_test[0].upcase}#{step.touch_test[1..]}."
         end
-
-        def falls(part) = "The #{part.name} comes out #{part.texture}: chilling will not make it hold together. Add more binder first."
 
         def minutes(ready) = ready.ready.join(" to ")
 
