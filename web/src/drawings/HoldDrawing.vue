@@ -105,8 +105,8 @@ const heard = computed(
         <text :x="LEFT - 8" :y="(grade.top + grade.bottom) / 2 + 4" class="end word">{{ grade.word }}</text>
       </g>
       <line
-        v-for="mark in marks"
-        :key="`${mark.word} ${mark.celsius}`"
+        v-for="(mark, index) in marks"
+        :key="index"
         :x1="x(mark.at)"
         :x2="x(mark.at)"
         :y1="TOP - 52 + mark.row * 15 + 3"
@@ -114,8 +114,8 @@ const heard = computed(
         :class="['place', { trip: mark.trip }]"
       />
       <text
-        v-for="mark in marks"
-        :key="`${mark.word} ${mark.celsius} word`"
+        v-for="(mark, index) in marks"
+        :key="index"
         :x="x(mark.at) + 5"
         :y="TOP - 56 + mark.row * 15 + 10"
         class="mark"
