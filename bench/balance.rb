@@ -32,12 +32,12 @@ end
 
 models = SEEDS.map { |seed|
   BalanceModels.document(seed).then { |document|
-    [document, BalanceModels.wishes(seed, ElmCup.assess(document))]
+    [document, BalanceModels.wishes(seed, ElmCup.assess(document, sections: %w[nutrition]))]
   }
 }
 ElmCup.balance(models.first[0], wishes: models.first[1], quick: true, clock: CLOCK)
 
-WHOLE = 4
+WHOLE = 8
 ROUNDS = 3
 
 # {ratio:, first:} of one model: its first answer beside the reference.

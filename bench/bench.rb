@@ -9,7 +9,7 @@ require_relative "yardstick"
 
 BAR = 0.35
 QUICK = ElmCup::Assessment.section_names.reject { |name| ElmCup::Section.all[name]&.asked? } - %w[cold keep]
-RUNS = 41
+RUNS = 31
 LINES = [
   ["1 1/2 cups rolled oats, ground", "10 soft dates", "1/2 c + 2 tbsp cashew butter", "1/4 cup maple syrup", "1/2 tsp fine salt"],
   ["3/4 cup almond flour", "2 heaping tbsp cocoa powder", "1/3 cup tahini", "2-3 tbsp honey", "1 tsp vanilla extract"],
