@@ -2,7 +2,7 @@
 
 # Balance from a formula document to its first answer, over made-up models of three components, fifteen lines and six wishes, as a
 # ratio to glpsol given the same model, its whole process counted, in the same run. Beside it the milliseconds to the first answer and,
-# of every fourth model, to all three with pieces as they are, each the least for sure where the time suffices. A median over the bar is
+# of every eighth model, to all three with pieces as they are, each the least for sure where the time suffices. A median over the bar is
 # measured again, twice at the most, and each model's ratio is then the median of its own. Exit status 1 when it stays over.
 require "bundler/setup"
 require "json"

@@ -16,6 +16,7 @@ RSpec.describe "Cold", system: true, demo: true do
     expect(page).to have_css("[data-verdict]", text: "Holds", count: 3)
     click_button "Add a stretch"
     expect(page).to have_css("[data-journey] li", count: 4)
+    expect(page).to have_css("[data-hold] .mark", text: "90 min 18", count: 2)
     find("[aria-label='Minutes of stretch 4']").set("0").send_keys(:tab)
     expect(page).to have_field("Minutes of stretch 4", with: "90")
     find("[aria-label='Remove stretch 4']").click

@@ -170,7 +170,10 @@ RSpec.describe "The cold of a formula" do
     # Common practice: coconut pressed with coconut oil crumbles warm and is one piece once it is cold.
     joined = formula("200 g desiccated coconut", "60 g coconut oil, melted", "60 g maple syrup")
     expect(bowl(*joined["components"].first["lines"].map { |line| line["text"] })["texture"]).to eq("crumbly")
-    expect(cold(joined)["sentence"]).to start_with("Give it ")
+    expect(cold(joined)["sentence"]).to start_with("Give it ").and end_with("gives way first.")
+    # The same with oats: the oil holds them together cold, and nothing does in the heat, though oat on oat reads firm.
+    expect(cold(formula("200 g rolled oats, ground", "40 g coconut oil, melted"))["sentence"])
+      .to eq("The dough comes out loose: only its fat holds it together, so keep it cold.")
     rolls = formula("100 g rolled oats", "8 soft dates", "60 g peanut butter", process: "processor")
     expect(cold(rolls)["sentence"]).not_to include("comes out")
   end

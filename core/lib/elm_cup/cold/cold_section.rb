@@ -65,9 +65,10 @@ module ElmCup
 
       # The first TextureDoubt of a part of the pieces; nil where textures and firmness agree.
       def doubt
-        assessment.components.lazy.filter_map { |part|
-          cold_set = part.in_piece? && cold_set(part)
-          TextureDoubt.of(part, substances.of(part.name).firmness, cold_set, assessment.formula.kitchen.room_c) if cold_set
+        room_c = assessment.formula.kitchen.room_c
+        assessment.components.select(&:in_piece?).lazy.filter_map { |part|
+          firmness = substances.of(part.name)&.firmness
+          TextureDoubt.of(part, firmness, cold_set(part), room_c) if firmness
         }.first
       end
 

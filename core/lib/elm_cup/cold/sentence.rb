@@ -8,11 +8,10 @@ module ElmCup
       # where they are softer than reckoned; doubt: the TextureDoubt of a part, nil for none: it takes the place of what is said to be
       # firm and to stand.
       def self.of(step, weakest, unsure, doubt: nil)
-        return [(chill(step) if step), holds(weakest, unsure)].compact.join(" ") unless doubt
-
-        chilled = (chill(step) if step && step.freezer.state != "already_firm")
-        held = (holds(weakest, unsure) if weakest.holds_to_c.to_i < Hold::WARMEST)
-        (doubt.apart? ? [doubt.words, chilled, held] : [chilled, held, doubt.words]).compact.join(" ")
+        chilled = chill(step) if step && !(doubt && step.freezer.state == "already_firm")
+        limit = limit(weakest) unless doubt && everywhere?(weakest)
+        said = [chilled, limit, only_just(weakest, unsure)]
+        (doubt&.apart ? [doubt.words, *said] : [*said, doubt&.words]).compact.join(" ")
       end
 
       class << self
@@ -32,15 +31,20 @@ module ElmCup
 
         def minutes(ready) = ready.ready.join(" to ")
 
-        def holds(weakest, unsure)
-          to_c = weakest.holds_to_c
-          return "The #{weakest.component} slumps even in the freezer." unless to_c
+        def everywhere?(hold) = hold.holds_to_c.to_i >= Hold::WARMEST
 
-          said = (to_c >= Hold::WARMEST) ? "It stands even at 40 °C." : "It holds to #{celsius(to_c)}; the #{weakest.component} gives way first."
-          surely_c = unsure.surely_to_c
-          return said if surely_c && to_c - surely_c < CLOSE_K
+        def limit(weakest)
+          return "It stands even at 40 °C." if everywhere?(weakest)
+          return "The #{weakest.component} slumps even in the freezer." unless weakest.holds_to_c
 
-          "#{said} The #{unsure.component} holds only just: #{surely(surely_c)}."
+          "It holds to #{celsius(weakest.holds_to_c)}; the #{weakest.component} gives way first."
+        end
+
+        def only_just(weakest, unsure)
+          to_c, surely_c = weakest.holds_to_c, unsure.surely_to_c
+          return if to_c.nil? || (surely_c && to_c - surely_c < CLOSE_K)
+
+          "The #{unsure.component} holds only just: #{surely(surely_c)}."
         end
 
         # K between what it holds to and what it holds to for sure, from which it is worth a word.
