@@ -26,6 +26,10 @@ RSpec.describe "Where a formula lives" do
     end
   end
 
+  it "says what a soft part holds to, with a minus that is no hyphen" do
+    expect(keep(formula("100 g water", "20 g honey"))["why"]).to match(/It holds only to −\d+ °C: too close to a room of 21 °C\./)
+  end
+
   it "lets a spoon of juice be, and not a bowl of cream" do
     spoon = keep(formula("300 g soft dates", "150 g oats", "1 tsp lemon juice", process: "processor"))
     expect(spoon["parts"].first["perishable"]).to eq([])

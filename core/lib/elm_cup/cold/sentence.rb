@@ -37,7 +37,7 @@ module ElmCup
           return "It stands even at 40 °C." if everywhere?(weakest)
           return "The #{weakest.component} slumps even in the freezer." unless weakest.holds_to_c
 
-          "It holds to #{celsius(weakest.holds_to_c)}; the #{weakest.component} gives way first."
+          "It holds to #{Celsius.words(weakest.holds_to_c)}; the #{weakest.component} gives way first."
         end
 
         def only_just(weakest, unsure)
@@ -50,9 +50,7 @@ module ElmCup
         # K between what it holds to and what it holds to for sure, from which it is worth a word.
         CLOSE_K = 4
 
-        def surely(to_c) = to_c ? "count on #{celsius(to_c)}" : "do not count on it out of the freezer"
-
-        def celsius(whole) = "#{whole.to_s.tr("-", "−")} °C"
+        def surely(to_c) = to_c ? "count on #{Celsius.words(to_c)}" : "do not count on it out of the freezer"
       end
     end
   end

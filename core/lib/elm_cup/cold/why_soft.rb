@@ -10,7 +10,7 @@ module ElmCup
 
       # substance, touch: what is touched and for what; place: Place; start_c: °C it comes with; hours: how long was waited.
       def self.words(substance, touch, place, start_c, hours)
-        at = "#{place.celsius.round.to_s.tr("-", "−")} °C"
+        at = Celsius.words(place.celsius)
         return "At #{at} #{PLACES.fetch(place.kind)} is no colder than what goes in." if place.celsius >= start_c
         return "It takes longer than #{hours} hours: put less in at once, or make it thinner." if firm_at_last?(substance, touch, place)
 

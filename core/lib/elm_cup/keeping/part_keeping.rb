@@ -74,7 +74,7 @@ module ElmCup
       def self.soft_words(hold, room_c)
         return "It is soft everywhere." unless hold.holds_to_c
 
-        "It holds only to #{hold.holds_to_c} °C: too close to a room of #{room_c.round} °C."
+        "It holds only to #{Cold::Celsius.words(hold.holds_to_c)}: too close to a room of #{Cold::Celsius.words(room_c)}."
       end
 
       def self.share(part, families)
