@@ -6,7 +6,7 @@ require "zeitwerk"
 
 # The computation of Elm Cup. A folder for each question, in the order a cook asks them; each leans only on those above it:
 # quantity, ingredient, pantry, mixture, fat, binding, piece, coating, cold, keeping, document, wish, second_look, assessment, balance,
-# observation, exchange; and door, which turns their values into JSON at the doors.
+# method, plan, observation, exchange; and door, which turns their values into JSON at the doors.
 module ElmCup
   LOADER = Zeitwerk::Loader.new
   LOADER.push_dir(File.join(__dir__, "elm_cup"), namespace: self)
