@@ -6,7 +6,9 @@ module ElmCup
     #   parts  Parts     shape  Piece::Shape, nil where none is said     coat  Coating::Coat, nil for none     kitchen  Kitchen
     #   journey  [minutes, °C] of each stretch that the pieces go through
     #   lives  where the pieces will live: "room", "fridge" or "freezer"     wishes  texts
-    Formula = Value.of(:name, :parts, :shape, :kitchen, coat: nil, lives: nil, journey: [].freeze, needs: [], muted: [], wishes: []) do
+    #   notes  texts of the recipe's own method      steps  Hashes of what the cook set otherwise in the steps
+    Formula = Value.of(:name, :parts, :shape, :kitchen, coat: nil, lives: nil, journey: [].freeze, needs: [], muted: [], wishes: [],
+      notes: [].freeze, steps: [].freeze) do
       # The Formula of a parsed document (Hash). InvalidDocument with every fault and its pointer. household: what is so in the kitchen
       # where the document says nothing of it (Hash).
       def self.from(document, household: {})
@@ -15,9 +17,8 @@ module ElmCup
         shape = document["shape"] && Piece::Shape.from(document["shape"])
         new(name: document["name"], parts: parts, shape: shape, coat: Coating::Coat.of(document["coat"], parts.components, shape),
           lives: document["lives"] || self::LIVES, journey: (document["journey"] || []).map { |each| each.values_at("minutes", "celsius") },
-          kitchen: Kitchen.from(document["kitchen"] || {}, household), needs: document["needs"] ||
-            [],
-          muted: document["muted"] || [], wishes: document["wishes"] || [])
+          kitchen: Kitchen.from(document["kitchen"] || {}, household), needs: document["needs"] || [],
+          muted: document["muted"] || [], wishes: document["wishes"] || [], notes: document["notes"] || [], steps: document["steps"] || [])
       end
 
       # Where pieces live where nothing is said.

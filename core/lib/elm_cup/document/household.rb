@@ -12,7 +12,7 @@ module ElmCup
         Schema::SCHEMA.value.dig("$defs", name, "properties", "material", "enum")
       }.freeze
       # Keys that formulas have too.
-      SHARED = ["cup", "spoons", *Piece::Equipment::KINDS, Piece::Equipment::ONE].freeze
+      SHARED = ["cup", "spoons", *Piece::Equipment::KINDS, Piece::Equipment::ONE, "hob", "melt", "oven", "hands", "asleep", "away"].freeze
 
       # nil, or InvalidDocument with every fault.
       def self.check(said)

@@ -2,9 +2,9 @@
 
 module ElmCup
   module Document
-    # cup: CupStandard; spoons: texts; room_c: °C; places: Cold::Place by kind; equipment: Piece::Equipment. What the document leaves out
+    # cup: CupStandard; spoons: texts; room_c: °C; places: Cold::Place by kind; equipment: Piece::Equipment; means: Means. What the document leaves out
     # is the household's, and what that leaves out a usual kitchen.
-    Kitchen = Value.of(:cup, :spoons, :room_c, :places, :equipment) do
+    Kitchen = Value.of(:cup, :spoons, :room_c, :places, :equipment, :means) do
       self::USUAL = {"cup" => "us", "spoons" => Quantity::KitchenMeasures::SPOONS, "freezer_c" => -18, "fridge_c" => 4, "room_c" => 21}
         .freeze
       # Kind of a place => the key of a formula's kitchen that says how warm it is there.
@@ -19,7 +19,8 @@ module ElmCup
 
       def self.made(said, part, household)
         new(cup: Quantity::CupStandard.find(said["cup"]), spoons: said["spoons"], room_c: said["room_c"].to_f,
-          places: self::WARMTH.to_h { |kind, key| [kind, place(kind, key, part, household)] }.freeze, equipment: Piece::Equipment.new(said))
+          places: self::WARMTH.to_h { |kind, key| [kind, place(kind, key, part, household)] }.freeze, equipment: Piece::Equipment.new(said),
+          means: Means.from(household))
       end
 
       # A temperature of the document is the air's; the first place of its kind in the household keeps how its air moves.

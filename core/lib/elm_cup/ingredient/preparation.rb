@@ -94,7 +94,8 @@ module ElmCup
 
       def prepared(base, change, added, rules)
         done = PreparationEffect.new(base_grams: base, water_grams: base * change[:water] + added, water_low: base * change[:low] + added,
-          water_high: base * change[:high] + added, fibre_grams: base * change[:fibre], words: "")
+          water_high: base * change[:high] + added, fibre_grams: base * change[:fibre], words: "", verbs: rules.map(&:verb),
+          minutes: rules.find { |rule| rule.full_minutes.positive? }&.then { |rule| minutes(rule) })
         done.with(words: words(rules, done, added))
       end
 

@@ -68,6 +68,7 @@ module ElmCup
         edges = @project.links.flat_map { |link| edges_of(link) }
         far = Hash.new(0)
         came = {}
+        moved = []
         @project.tasks.size.times do
           moved = edges.select do |from, to, minutes|
             next unless far[from] + minutes > far[to]
@@ -77,7 +78,7 @@ module ElmCup
           end
           return if moved.empty?
         end
-        cycle(came)
+        cycle(came, moved.first[1])
       end
 
       def edges_of(link)
@@ -88,12 +89,12 @@ module ElmCup
 
       def by_id = @by_id ||= @project.by_id
 
-      def cycle(came)
-        edges = came.keys.first
-        @project.tasks.size.times { edges = came[edges] || edges }
-        way = [edges]
-        way << came[way.last] while came[way.last] && way.count(way.last) < 2
-        found(:never_together, tasks: way.uniq)
+      # Back from a task that still moves, far enough to be in the circle that moves it, and once around.
+      def cycle(came, task)
+        @project.tasks.size.times { task = came.fetch(task) }
+        way = [task]
+        way << came.fetch(way.last) until way.size > 1 && way.last == task
+        found(:never_together, tasks: way.drop(1).reverse)
       end
 
       # A turn of the hands longer than any that they have.
