@@ -6,10 +6,13 @@ source "https://rubygems.org"
 gem "hana", "~> 1.3"
 gem "highs", "~> 0.2.6"
 gem "htmlentities", "~> 4.4"
+gem "icalendar", "~> 2.10"
 gem "json", "~> 2.10"
 gem "json_schemer", "~> 2.5.0"
 gem "nokogiri", "~> 1.15"
 gem "prawn", "~> 2.5"
+gem "tzinfo", "~> 2.0"
+gem "tzinfo-data", "~> 1.2025"
 gem "zeitwerk", "~> 2.6.18"
 
 # Server: API and storage.
@@ -26,6 +29,7 @@ group :development, :test do
   gem "cuprite", "~> 0.17"
   gem "parallel_tests", "~> 4.10"
   gem "rack-test", "~> 2.2"
+  gem "ri_cal", "~> 0.8.8", require: false
   gem "rspec", "~> 3.13"
   gem "standard", "~> 1.50", require: false
 end

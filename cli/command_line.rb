@@ -1,18 +1,20 @@
 # frozen_string_literal: true
 
 require_relative "../core/lib/elm_cup"
+require_relative "planning"
 require_relative "proposals"
 
 module ElmCup
   # What `bin/elm` does: one method a command. Nothing is computed here.
   class CommandLine
+    include Planning
     include Proposals
 
     PANTRY_USAGE = <<~TEXT
       --pantry CSV                             wherever a formula, a cupboard or a bowl is read: the household's own ingredients
       --kitchen JSON                           … and its kitchen: cups, spoons, tins, moulds, scoops (docs/kitchen.schema.json)
     TEXT
-    USAGE = (<<~TEXT + Proposals::USAGE + PANTRY_USAGE).freeze
+    USAGE = (<<~TEXT + Planning::USAGE + Proposals::USAGE + PANTRY_USAGE).freeze
       elm assess FILE|- [--only NAMES]         the assessment of a formula document, or only “pieces,cost” and the like of it
       elm assess … --strict                    … refused where a line is not read; without it such lines are left out and listed
       elm shape FILE|- [--template PDF]        pieces, cut, coat and what your tins would make of it; the cut at true size into a file
@@ -26,10 +28,10 @@ module ElmCup
       elm compare FILE FILE                    two formula documents side by side, line by line
       elm label FILE|-                         an ingredient from its pack's label (JSON), checked
     TEXT
-    COMMANDS = (%w[assess shape cold convert scale import export compare label] + Proposals::COMMANDS).freeze
+    COMMANDS = (%w[assess shape cold convert scale import export compare label] + Planning::COMMANDS + Proposals::COMMANDS).freeze
     # Options without a value.
     FLAGS = %w[--strict].freeze
-    OPTIONS = (%w[--strict --only --to --cup --by --to-grams --pieces --piece-grams --format --pantry --template --kitchen] + Proposals::OPTIONS).freeze
+    OPTIONS = (%w[--strict --only --to --cup --by --to-grams --pieces --piece-grams --format --pantry --template --kitchen] + Planning::OPTIONS + Proposals::OPTIONS).freeze
     # The longest file that is read at all; the core has its own, smaller limits.
     MOST_BYTES = 64_000_000
     # Bad input, said in one line.

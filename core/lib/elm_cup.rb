@@ -35,6 +35,31 @@ module ElmCup
   # InvalidDocument when it cannot be taken.
   def self.cold(document, pantry: shipped) = Door::ColdWriter.call(Assessment.of(document, library: pantry))
 
+  # The steps of a formula document, as a Hash ("steps/1"): drafted, with the recipe's own lines and the document's edits among them.
+  # before: a document to say the changes since. InvalidDocument when it cannot be taken, or steps wait for each other in a circle.
+  def self.steps(document, before: nil, pantry: shipped)
+    assessment = Assessment.of(document, library: pantry)
+    steps = Method::Steps.new(assessment)
+    changes = before && Method::Comparison.new(Method::Steps.new(Assessment.of(before, library: pantry)), steps).words
+    strip = Plan::Strip.new(steps.kept, assessment.formula.kitchen.means, serial: assessment.formula.shape&.id == "mould")
+    Door::StepsWriter.call(assessment, steps, strip, changes: changes)
+  end
+
+  # A formula document (Hash) with one change to its steps (Method::Change): said, a Hash. InvalidDocument where it cannot be made.
+  def self.edit_steps(document, said, pantry: shipped) = Method::Change.call(Assessment.of(document, library: pantry), document, said)
+
+  # The plan of a parsed "plan-request/1", as a Hash ("plan/1"). now: Time, where the request says none; beside: "plan/1" Hashes of what
+  # else is planned then; have: what there is, Hashes with ingredient and grams; sections: of what is slow, "quick" and "relax".
+  # InvalidDocument at every fault.
+  def self.plan(said, now: nil, beside: [], have: [], sections: Door::PlanWriter::SLOW, pantry: shipped)
+    request = Plan::Request.read(said, library: pantry, now: now)
+    timetable = Plan::Timetable.new(request, library: pantry, beside: Plan::Busy.of(beside, request.calendar))
+    Door::PlanWriter.call(timetable, library: pantry, have: have, sections: sections)
+  end
+
+  # A kept plan ("plan/1", Hash) as iCalendar text. uid: what its events are known by; sequence: how often it was changed; stamp: Time.
+  def self.plan_calendar(plan, uid:, stamp:, sequence: 0) = Exchange::PlanCalendar.new(plan, uid: uid, sequence: sequence, stamp: stamp).to_s
+
   # The cut of a formula's tin at true size as PDF (bytes). InvalidDocument when it cannot be taken, or nothing is cut in it.
   def self.template(document, pantry: shipped) = Exchange::CutTemplate.new(Assessment.of(document, library: pantry)).to_pdf
 

@@ -10,30 +10,47 @@ module ElmCup
       #   now     what is asked for: the minute, the minutes, how many
       #   nearest what has a plan instead; nil where none was found
       Demand = Value.of(:kind, :what, :now, nearest: nil)
-      # How far a pin or a window is moved in search of one: minute by minute, then by fives.
-      STEPS = [*1..10, *(15..180).step(5)].freeze
+      # How far a pin is moved in search of one: minute by minute, then by fives, then by halves of an hour.
+      STEPS = [*1..10, *(15..60).step(5), *(90..720).step(30)].freeze
+      # A window or an absence is changed by at most so many minutes.
+      FARTHEST = 720
       MOST_SLOTS = 3
+      # Looks for a plan that are spent on it at the most; after that what was found is told.
+      MOST_LOOKS = 240
 
       # Demands of a project without a plan; empty where it has none even without all of them.
       def self.of(project) = new(project).demands
 
       def initialize(project)
         @project = project
+        @looks = 0
       end
 
       # Demands, none of which can be left out.
       def demands
-        left = all
-        return [] unless plan?(without(left))
+        return [] unless plan?(without(all))
 
-        left.dup.each { |demand| left -= [demand] unless plan?(without(all - (left - [demand]))) }
-        needed = left
-        needed.map { |demand| demand.with(nearest: nearest(demand)) }
+        needed([], [], all).map { |demand| demand.with(nearest: nearest(demand)) }
       end
 
       private
 
-      def plan?(project) = Search.new(project).any?
+      # Those of `demands` that are needed for there to be no plan, beside some that stand; fresh: those of the latter that were added last.
+      # Source: QuickXplain (Junker 2004), from memory.
+      def needed(standing, fresh, demands)
+        return [] if fresh.any? && !plan?(without(all - standing))
+        return demands if demands.size <= 1
+
+        first, second = demands.each_slice((demands.size + 1) / 2).to_a
+        of_second = needed(standing + first, first, second)
+        needed(standing + of_second, of_second, first) + of_second
+      end
+
+      def plan?(project)
+        return false if (@looks += 1) > MOST_LOOKS
+
+        Search.new(project).any?
+      end
 
       def all
         @all ||= pins + away + windows + places
@@ -72,15 +89,24 @@ module ElmCup
         end
       end
 
-      def nearest(demand) = values(demand).find { |value| plan?(set(@project, demand, value)) }
-
-      def values(demand)
+      def nearest(demand)
         case demand.kind
-        when :pin then STEPS.flat_map { |minutes| [demand.now + minutes, demand.now - minutes] }
-        when :window then STEPS.map { |minutes| demand.now + minutes }
-        when :place then (1..MOST_SLOTS).map { |more| demand.now + more }
-        when :away then STEPS.map { |minutes| demand.now - minutes }.take_while(&:positive?)
+        when :pin then STEPS.flat_map { |minutes| [demand.now + minutes, demand.now - minutes] }.find { |value| goes?(demand, value) }
+        when :place then (1..MOST_SLOTS).map { |more| demand.now + more }.find { |value| goes?(demand, value) }
+        when :window then least(FARTHEST) { |minutes| goes?(demand, demand.now + minutes) }&.then { |minutes| demand.now + minutes }
+        when :away then least(demand.now - 1) { |minutes| goes?(demand, demand.now - minutes) }&.then { |minutes| demand.now - minutes }
         end
+      end
+
+      def goes?(demand, value) = plan?(set(@project, demand, value))
+
+      # The least minutes, at most so many, for which the block is true; more of them never make it false.
+      def least(most)
+        low, high = 0, 1
+        low, high = high, [high * 2, most].min until high >= most || yield(high)
+        return if high > most || (high == most && !yield(high))
+
+        (low + 1..high).bsearch { |minutes| yield(minutes) }
       end
     end
   end

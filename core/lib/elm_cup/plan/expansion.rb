@@ -9,7 +9,7 @@ module ElmCup
       Exit = Value.of(:task, :wait, :words, slots: 1)
       MARK = "ready"
       # Dough for later trays waits under a cover for so long, filling for a mould in the fridge. Source: common practice, an estimate.
-      COVERED_MINUTES = 120
+      COVERED_MINUTES = 480
 
       # Tasks, Items, Stays.
       attr_reader :tasks, :items, :stays

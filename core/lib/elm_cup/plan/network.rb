@@ -24,6 +24,9 @@ module ElmCup
         @profiles = @names.map { |name| Profile.new(project.resources[name], blocked(name)) }
       end
 
+      # Short, so that an error that names it stays readable.
+      def inspect = "#<#{self.class} of #{size} tasks>"
+
       # A fresh Profile of each resource, with nothing done yet.
       def profiles = @profiles.map(&:dup)
 

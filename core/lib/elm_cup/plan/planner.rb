@@ -34,19 +34,13 @@ module ElmCup
         contradiction = Contradiction.of(@project, horizon: @horizon)
         return Result.new(status: :none, project: @project, contradiction: contradiction) if contradiction
 
-        found = solve(@project)
-        return Result.new(status: :none, project: @project) unless found
-        return of(@project, found, :fits) unless too_early?(found)
+        found = Search.new(@project).best
+        return from_now if found && too_early?(found)
 
-        from_now
+        (found && within?(found)) ? of(@project, found, :fits) : Result.new(status: :none, project: @project)
       end
 
       private
-
-      def solve(project)
-        found = Search.new(project).best
-        found if found && within?(found)
-      end
 
       # What only goes weeks before or after is no answer.
       def within?(found) = @horizon.nil? || found.starts.all? { |start| start.between?(*@horizon) }

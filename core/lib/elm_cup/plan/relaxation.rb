@@ -8,10 +8,12 @@ module ElmCup
       # start, ready: minutes of the plan's first start and last end
       Gain = Value.of(:limit, :to, :start, :ready)
 
-      # project: a solved Project; figures: Criteria::Figures of its plan.
-      def initialize(project, figures)
+      # project: a solved Project; figures: Criteria::Figures of its plan; asleep: [[from, to, count], …] of the hands that stay: nobody is
+      # asked to get up at night.
+      def initialize(project, figures, asleep: [])
         @project = project
         @figures = figures
+        @asleep = asleep
       end
 
       # Gains that are shorter, or less late, than the plan, and those of two that are shorter than each alone; nobody away is said even
@@ -34,14 +36,14 @@ module ElmCup
       # [name, how many there would be or nil].
       def changes
         @changes ||= kept.map { |name| [name, @project.resources[name] + 1] } +
-          (@project.blocked[Project::HANDS].to_a.any? ? [["away", nil]] : []) + [[Project::HANDS, @project.resources[Project::HANDS] + 1]]
+          ((@project.blocked[Project::HANDS].to_a - @asleep).any? ? [["away", nil]] : []) + [[Project::HANDS, @project.resources[Project::HANDS] + 1]]
       end
 
       def kept = %w[freezer fridge].select { |name| @project.links.any? { |link| link.keeps.key?(name) } }
 
       def gain(changes)
         project = changes.reduce(@project) do |changed, (name, count)|
-          next changed.with(blocked: changed.blocked.merge(Project::HANDS => [])) if name == "away"
+          next changed.with(blocked: changed.blocked.merge(Project::HANDS => @asleep)) if name == "away"
 
           changed.with(resources: changed.resources.merge(name => count))
         end

@@ -46,11 +46,17 @@ module ElmCup
       end
 
       # Whether there is any plan at all, as far as the first lists tell.
-      def any?
+      def any? = !first_list.nil?
+
+      # [list of tasks, minutes] of the first plan that is found; nil where none is.
+      def first_list
         @floors = floors
-        @heads = network.heads(@floors) or return false
+        @heads = network.heads(@floors) or return
         begin_with(StartLists.new(network, @heads))
-        !@best.nil?
+        return unless @best
+
+        starts = network.turn(@best)
+        [@list, (0...network.size).map { |task| starts[task] + network.minutes[task] }.max - @floors.min]
       end
 
       private
@@ -74,25 +80,36 @@ module ElmCup
 
       def begin_with(lists)
         lists.all.product([true, false]) { |list, turn| climb(list, thorough: true, turn: turn) }
-        in_turn(lists) unless @best
+        in_turn unless @best
         shaken(lists) unless @best
       end
 
-      # One group of tasks after the other, each from a share of the time of those before.
-      def in_turn(lists)
-        ordered = lists.by(->(task) { @heads[task] })
+      # One formula after the other, each from a share of the time of those before: at the whole of it there is room for every one that goes
+      # by itself.
+      def in_turn
         groups = StartLists.groups(network)
         return if groups.size < 2
 
-        SHARES.each do |share|
-          floors = @floors.dup
-          list = groups.each_with_object([]) do |group, before|
-            late = before.empty? ? 0 : (share * before.sum { |task| network.minutes[task] }).to_i
-            group.each { |task| floors[task] += late }
-            before.concat(ordered & group)
-          end
-          climb(list, thorough: true, floors: floors)
+        groups = groups.map { |group| alone(group) || return }.sort_by { |list, _| @heads[list.first] }
+        SHARES.each { |share| behind(groups, share) }
+      end
+
+      # [list, minutes that it takes] of a group of tasks as it goes by itself; nil where it does not.
+      def alone(group)
+        tasks = group.map { |task| @project.tasks[task] }
+        links = @project.links.select { |link| tasks.any? { |task| task.id == link.from } }
+        Search.new(@project.with(tasks: tasks, links: links)).first_list&.then { |list, minutes| [list.map { |at| group[at] }, minutes] }
+      end
+
+      def behind(groups, share)
+        floors = @floors.dup
+        late = 0
+        list = groups.flat_map do |group, minutes|
+          group.each { |task| floors[task] += late }
+          late += (share * minutes).ceil
+          group
         end
+        [true, false].each { |turn| climb(list, thorough: true, turn: turn, floors: floors) }
       end
 
       def shaken(lists)

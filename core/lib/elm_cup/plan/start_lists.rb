@@ -29,11 +29,12 @@ module ElmCup
         @tails = network.tails
       end
 
-      # Lists of tasks: longest tail, earliest start, most followers, latest finish.
+      # Lists of tasks: longest tail, earliest start, most followers, latest finish; and what was begun brought to its end first, as trays
+      # that share one slot must be.
       def all
         followers = followers()
         [->(task) { -@network.minutes[task] - @tails[task] }, ->(task) { @heads[task] }, ->(task) { -followers[task] },
-          ->(task) { -@tails[task] }].map { |rank| by(rank) }.uniq
+          ->(task) { -@tails[task] }].map { |rank| by(rank) }.push(through).uniq
       end
 
       # A list in which the task that has the lowest rank goes first among those that can.
@@ -47,6 +48,20 @@ module ElmCup
           end
         end
       end
+
+      # A list in which what was made possible last goes first.
+      def through
+        left = @network.ins.map(&:size)
+        ready = (0...@network.size).select { |task| left[task].zero? }.sort_by { |task| @tails[task] }
+        Array.new(@network.size) do
+          ready.pop.tap do |task|
+            freed = @network.outs[task].map(&:first).select { |to| (left[to] -= 1).zero? }
+            ready.concat(freed.sort_by { |to| @tails[to] })
+          end
+        end
+      end
+
+      private
 
       # How many tasks wait for each, near or far.
       def followers
