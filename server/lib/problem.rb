@@ -32,6 +32,8 @@ module ElmCupServer
       [status, headers, [JSON.generate(JSON.parse(body.first).merge("kept" => error.now, "sent" => error.mine))]]
     end
 
+    def self.for_stale_plan(error) = for_stale_kitchen(error)
+
     # The problem document as a Hash; code: of the whole, where a program goes by one.
     def self.document(status, detail, errors = [], code: nil)
       {"type" => "about:blank", "title" => TITLES.fetch(status), "status" => status, "detail" => detail.scrub, "code" => code,

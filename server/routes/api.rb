@@ -20,6 +20,7 @@ module ElmCupServer
     error(ActiveRecord::ConnectionNotEstablished) { halt Errors.answer(env["sinatra.error"]) }
     error(ActiveRecord::StatementInvalid, ActiveRecord::RecordInvalid) { halt refused_by_storage(env["sinatra.error"]) }
     error(Kitchen::Stale) { halt Problem.for_stale_kitchen(env["sinatra.error"]) }
+    error(Plan::Stale) { halt Problem.for_stale_plan(env["sinatra.error"]) }
     error(Draft::Stale) { halt Problem.for_stale_draft(env["sinatra.error"]) }
     error(Deadline::Passed) { halt Problem.response(503, env["sinatra.error"].message) }
     error(Page::Lost) { halt Problem.response(422, env["sinatra.error"].message) }
@@ -69,6 +70,20 @@ module ElmCupServer
     post("/api/rescue") { reckon { ElmCup.rescue_bowl(body_json, pantry: Pantry.library) } }
     get("/api/settings/cupboard") { answer("value" => ticked) }
     put("/api/settings/cupboard") { Setting.keep_list("cupboard", body_json["value"]) && answer("value" => ticked) }
+
+    post("/api/steps") { reckon { ElmCup.steps(body_json["document"], before: body_json["before"], pantry: Pantry.library) } }
+    post("/api/steps/edit") { reckon { ElmCup.edit_steps(body_json["document"], body_json["edit"], pantry: Pantry.library) } }
+
+    get("/api/plans") { answer("rows" => Plan.listed) }
+    post("/api/plans") { answer(Deadline.within { Plan.start(body_json) }.to_answer, 201) }
+    post("/api/plans/preview") {
+      reckon { Plan.preview(body_json, but: params["plan"]&.to_i, sections: params["sections"].to_s.split(",")) }
+    }
+    get("/api/plans/:id") { answer(plan.to_answer) }
+    put("/api/plans/:id") { answer(plan.tap { |plan| plan.write(body_json["request"], revision: body_json["revision"]) }.to_answer) }
+    delete("/api/plans/:id") { plan.hide && answer({}) }
+    post("/api/plans/:id/restore") { answer(Plan.find(id).tap(&:bring_back).to_answer) }
+    get("/api/plans/:id/calendar") { download(plan.to_calendar, "text/calendar", "#{file_name(plan.name)}.ics") }
 
     get("/api/formulas") { answer(list(FormulaRow, "formula_id", "name")) }
     get("/api/formula-names") { answer(Formula.names) }
@@ -180,6 +195,8 @@ module ElmCupServer
     end
 
     def formula = Formula.kept.find(id)
+
+    def plan = @plan ||= Plan.kept.find(id)
 
     # A page of a list, how many there are in all, and the cursor of the next page where there is one. What is set aside is a list of its
     # own.

@@ -6,8 +6,13 @@ module ElmCup
     module DurationWords
       NUMBERS = %w[no one two three four five six seven eight nine ten].freeze
 
+      # Minutes from which days are said.
+      DAYS_FROM = 48 * 60
+
       # "25 min", "1 h 10", "2 h".
       def self.of(minutes)
+        return "#{(minutes / 1440.0).round} days" if minutes >= DAYS_FROM
+
         hours, rest = minutes.round.divmod(60)
         return "#{rest} min" if hours.zero?
 

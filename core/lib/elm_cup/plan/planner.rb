@@ -53,7 +53,7 @@ module ElmCup
       def from_now
         tasks = @project.tasks.map { |task| task.past ? task : task.with(ready_by: @project.deadline(task)) }
         project = @project.with(mode: Project::START_AT, at: @project.now, tasks: tasks)
-        found = solve(project)
+        found = Search.new(project).best
         if found
           of(project, found, found.figures.late.positive? ? :late : :fits)
         else

@@ -28,14 +28,14 @@ module ElmCup
 
       def first
         return late if @result.status == :late
-        return "Start #{on(start)} at the latest." if @result.project.ready_by?
+        return "Start #{on(start, "by")} at the latest." if @result.project.ready_by?
 
-        "Ready #{on(@result.last)}."
+        "Ready #{on(@result.last, "at")}."
       end
 
       def late
         over = DurationWords.of(@result.late)
-        "It cannot be ready by #{on(@timetable.request.at)}: begun now, it is ready #{on(@result.last)}, #{over} late."
+        "It cannot be ready #{on(@timetable.request.at, "by")}: begun now, it is ready #{on(@result.last, "at")}, #{over} late."
       end
 
       # The first start of what is still to be done.
@@ -45,10 +45,9 @@ module ElmCup
       end
 
       # "by 14:20"; with the day where it is not the day of the plan.
-      def on(minute)
-        by = @result.project.ready_by? ? "by " : "at "
+      def on(minute, by)
         day = "on #{@calendar.weekday(minute)} " unless @calendar.same_day?(minute, @timetable.request.at)
-        "#{day}#{by}#{@calendar.clock(minute)}"
+        "#{day}#{by} #{@calendar.clock(minute)}"
       end
 
       def kitchen
