@@ -47,7 +47,7 @@ module ElmCup
       raise CommandLine::BadInput, "Say --ready-by or --start-at, not both" if @options["--ready-by"] && @options["--start-at"]
 
       mode = @options["--start-at"] ? "start_at" : "ready_by"
-      {**(time ? {"mode" => mode, "at" => utf8(time)} : {}), **(@options["--zone"] ? {"zone" => zone} : {}), **(away ? {"away" => away} : {})}
+      {"mode" => (mode if time), "at" => (utf8(time) if time), "zone" => (zone if @options["--zone"]), "away" => away}.compact
     end
 
     def time = @options["--ready-by"] || @options["--start-at"]
@@ -55,10 +55,11 @@ module ElmCup
     def formulas(documents)
       times = listed("--times") || []
       documents.each_with_index.map do |document, at|
-        factor = times[at] && (Float(times[at], exception: false) || raise(CommandLine::BadInput, "--times takes numbers, not “#{times[at]}”"))
-        {"document" => document, "times" => factor}.compact
+        {"document" => document, "times" => times[at] && factor(times[at])}.compact
       end
     end
+
+    def factor(text) = Float(text, exception: false) || raise(CommandLine::BadInput, "--times takes numbers, not “#{text}”")
 
     def away
       listed("--away")&.map do |stretch|

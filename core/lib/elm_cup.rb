@@ -58,7 +58,9 @@ module ElmCup
   end
 
   # A kept plan ("plan/1", Hash) as iCalendar text. uid: what its events are known by; sequence: how often it was changed; stamp: Time.
-  def self.plan_calendar(plan, uid:, stamp:, sequence: 0) = Exchange::PlanCalendar.new(plan, uid: uid, sequence: sequence, stamp: stamp).to_s
+  def self.plan_calendar(plan, uid:, stamp:, sequence: 0)
+    Exchange::PlanCalendar.new(plan, uid: uid, sequence: sequence, stamp: stamp).to_s
+  end
 
   # The cut of a formula's tin at true size as PDF (bytes). InvalidDocument when it cannot be taken, or nothing is cut in it.
   def self.template(document, pantry: shipped) = Exchange::CutTemplate.new(Assessment.of(document, library: pantry)).to_pdf

@@ -11,6 +11,10 @@ module ElmCupServer
     PANTRY = File.join(__dir__, "pantry.json")
     CUPBOARD = File.join(__dir__, "cupboard.json")
     BATCHES = File.join(__dir__, "batches.json")
+    KITCHEN = File.join(__dir__, "kitchen.json")
+    PLAN = File.join(__dir__, "plan.json")
+    # The concert is on a Saturday that leaves a week to shop for it.
+    SATURDAY = 6
 
     # Fills an empty database; does nothing to one that holds a formula, a deleted one included.
     def self.load_once
@@ -24,10 +28,20 @@ module ElmCupServer
             [File.basename(file, ".json").sub(/\A\d+-/, ""), Formula.start(document)]
           }
         }
+        Kitchen.keep(ElmCup.usual_kitchen.merge(JSON.parse(File.read(KITCHEN))))
         JSON.parse(File.read(BATCHES)).each { |batch| write_down(batch, formulas.fetch(batch["formula"])) }
         Dir[File.join(LATER, "*.json")]
           .sort.each { |file| save_later(file, formulas.fetch(File.basename(file, ".json").sub(/\A\d+-/, ""))) }
+        Plan.start(concert(JSON.parse(File.read(PLAN)), formulas))
       end
+    end
+
+    # The plan of the coming Saturday but one: its formulas by their numbers, its hours on that day.
+    def self.concert(said, formulas, today = Time.now.utc.to_date)
+      day = (today + 7 + (SATURDAY - today.wday) % 7).iso8601
+      orders = said["formulas"].map { |each| each.merge("formula" => formulas.fetch(each["formula"]).id) }
+      said.merge("at" => "#{day}T#{said["at"]}", "formulas" => orders,
+        "away" => said["away"].map { |each| each.merge("start" => "#{day}T#{each["start"]}", "end" => "#{day}T#{each["end"]}") })
     end
 
     def self.save_later(file, formula) = formula.save_version(JSON.parse(File.read(file)), parent: formula.current_version)
@@ -68,6 +82,6 @@ module ElmCupServer
     end
 
     def self.uuid(name) = Digest::UUID.uuid_v5(Digest::UUID::URL_NAMESPACE, "elm-cup:demo:#{name}")
-    private_class_method :write_down, :weighed, :outcome, :uuid, :save_later
+    private_class_method :write_down, :weighed, :outcome, :uuid, :save_later, :concert
   end
 end

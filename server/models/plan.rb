@@ -25,7 +25,8 @@ module ElmCupServer
     # The plan of a request (Hash), and nothing kept of it. but: the number of a plan that it would take the place of, nil for none;
     # sections: of what is slow. InvalidDocument where it cannot be asked.
     def self.preview(request, but: nil, sections: [])
-      ElmCup.plan(with_documents(request), now: Time.now, beside: beside(request, but), have: have, sections: sections, pantry: Pantry.library)
+      ElmCup.plan(with_documents(request), now: Time.now, beside: beside(request, but), have: have, sections: sections,
+        pantry: Pantry.library)
     end
 
     # A new plan of a request.

@@ -20,3 +20,29 @@ export const count = (number: number, one: string, many = `${one}s`) => `${numbe
 export const when = (iso: string) => new Date(iso).toLocaleString('en-GB', { dateStyle: 'medium', timeStyle: 'short' })
 /** An id such as "tree_nut" as words. */
 export const words = (id: string) => id.replaceAll('_', ' ')
+/** Minutes as a cook says them: "25 min", "1 h 10". */
+export function duration(minutes: number): string {
+  const whole = Math.round(minutes)
+  const [hours, rest] = [Math.floor(whole / 60), whole % 60]
+  if (!hours) return `${rest} min`
+  return rest ? `${hours} h ${String(rest).padStart(2, '0')}` : `${hours} h`
+}
+/** A band of minutes: "20 to 30 min", "12 min". */
+export const minutes = ([least, most]: readonly number[]) =>
+  least === most ? `${most} min` : `${least} to ${most} min`
+/** A minute from 1970 as a zone's clock on the wall shows it: "14:20". */
+export const clockIn = (minute: number, zone: string) =>
+  new Date(minute * 60_000).toLocaleTimeString('en-GB', { hour: '2-digit', minute: '2-digit', timeZone: zone })
+/** The same as a form field takes it: "2026-06-20T14:20". */
+export const wallIn = (minute: number, zone: string) =>
+  new Date(minute * 60_000)
+    .toLocaleString('sv-SE', { dateStyle: 'short', timeStyle: 'short', timeZone: zone })
+    .replace(' ', 'T')
+/** "Sat 20 Jun". */
+export const dayIn = (minute: number, zone: string) =>
+  new Date(minute * 60_000).toLocaleDateString('en-GB', {
+    weekday: 'short',
+    day: 'numeric',
+    month: 'short',
+    timeZone: zone,
+  })

@@ -21,6 +21,7 @@ export const router = createRouter({
         { path: 'mix', component: fetched(() => import('./views/MixView.vue')), meta: { title: 'Mix' } },
         { path: 'shape', component: fetched(() => import('./views/ShapeView.vue')), meta: { title: 'Shape' } },
         { path: 'cold', component: fetched(() => import('./views/ColdView.vue')), meta: { title: 'Cold' } },
+        { path: 'steps', component: fetched(() => import('./views/StepsView.vue')), meta: { title: 'Steps' } },
         {
           path: 'kitchen',
           component: fetched(() => import('./views/FormulaKitchenView.vue')),
@@ -35,6 +36,8 @@ export const router = createRouter({
       component: fetched(() => import('./views/CupboardView.vue')),
       meta: { title: 'What I have' },
     },
+    { path: '/plans', component: fetched(() => import('./views/PlansView.vue')), meta: { title: 'Plans' } },
+    { path: '/plans/:id(\\d+)', component: fetched(() => import('./views/PlanView.vue')), meta: { title: 'Plan' } },
     { path: '/bowl', component: fetched(() => import('./views/BowlView.vue')), meta: { title: 'A bowl in trouble' } },
     { path: '/import', component: fetched(() => import('./views/ImportView.vue')), meta: { title: 'Import' } },
     { path: '/kitchen', component: fetched(() => import('./views/KitchenView.vue')), meta: { title: 'Kitchen' } },

@@ -59,12 +59,6 @@ RSpec.describe "The formula document" do
     expect(faults(with(["components", 0, "lines", 1, "grams"], Float::NAN))).to match([["/components/0/lines/1/grams", /larger than any/]])
   end
 
-  it "refuses by name what is not built yet" do
-    %w[steps].each do |key|
-      expect(faults(good.merge(key => {}))).to eq([["/#{key}", "“#{key}” belongs to a part that is not built yet; take it out"]])
-    end
-  end
-
   it "names a key that is none, where it stands" do
     expect(faults(with(["kitchen"], {"oven" => 1}))).to eq([["/kitchen/oven", "“oven” is not a key of a formula; take it out"]])
     expect(faults(with(["components", 0, "lines", 0, "a/b~c"], 1)))

@@ -54,6 +54,7 @@ export interface FormulaDocument {
   journey?: Stretch[]
   kitchen?: Kitchen
   notes?: string[]
+  steps?: Step[]
   splits?: Split[]
   needs?: (
     | 'vegan'
@@ -177,6 +178,24 @@ export interface Tray {
 }
 export interface Processor {
   bowl_ml: number
+}
+export interface Step {
+  id: string
+  step?: string
+  component?: string | null
+  text?: string
+  after?: string[]
+  hands_minutes?: number
+  wait?: {
+    least?: number
+    greatest?: number | null
+    place?: 'freezer' | 'fridge' | 'oven' | 'melt' | null
+    band?: number[]
+  } | null
+  uses?: ('processor' | 'melt' | 'hob' | 'oven')[]
+  right_when?: string | null
+  source?: 'model' | 'practice' | 'cook'
+  dropped?: boolean
 }
 export interface Split {
   name: string

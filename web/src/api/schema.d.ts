@@ -113,6 +113,127 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/steps": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** @description The method of a formula, drafted, with its edits; before is a document to say the changes since */
+        post: operations["steps"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/steps/edit": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["editSteps"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/plans": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["listPlans"];
+        put?: never;
+        /** @description A plan request, docs/plan_request.schema.json; the plan is kept */
+        post: operations["startPlan"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/plans/preview": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** @description The plan of a request; nothing is kept */
+        post: operations["previewPlan"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/plans/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: components["parameters"]["Id"];
+            };
+            cookie?: never;
+        };
+        get: operations["showPlan"];
+        put: operations["keepPlan"];
+        post?: never;
+        delete: operations["deletePlan"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/plans/{id}/restore": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: components["parameters"]["Id"];
+            };
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["restorePlan"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/plans/{id}/calendar": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: components["parameters"]["Id"];
+            };
+            cookie?: never;
+        };
+        get: operations["planCalendar"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/kitchen/glass": {
         parameters: {
             query?: never;
@@ -1507,6 +1628,303 @@ export interface components {
             scoops: components["schemas"]["Tool"][];
             trays: components["schemas"]["Tool"][];
         };
+        StepWait: {
+            /** @description Minutes, the late end of the band: what a plan goes by */
+            least: number;
+            greatest?: number;
+            /** @enum {string} */
+            place?: "freezer" | "fridge" | "oven" | "melt";
+            band: number[];
+            /** @enum {string} */
+            source: "model" | "practice" | "cook";
+            why?: string;
+        };
+        Step: {
+            number: number;
+            id: string;
+            /** @description The kind of step; own for the cook's own */
+            step: string;
+            text: string;
+            component?: string;
+            after: string[];
+            hands: components["schemas"]["StepHands"];
+            /** @description All of it */
+            hands_minutes: number;
+            out?: number;
+            wait?: components["schemas"]["StepWait"];
+            uses: string[];
+            right_when?: string;
+            /** @enum {string} */
+            source: "model" | "practice" | "cook";
+            /** @description Lines of the recipe's own method that tell of it */
+            said: string[];
+            /** @description Minutes of each set */
+            turns: number[];
+            trays: number;
+            edited: string[];
+            drafted?: {
+                [key: string]: unknown;
+            };
+            dropped: boolean;
+            /** @description The formula asks for it */
+            asked: boolean;
+            at?: {
+                from: number;
+                to: number;
+                wait_from?: number;
+                wait_to?: number;
+                hands: boolean;
+            };
+        };
+        StepHands: {
+            minutes: number;
+            low: number;
+            high: number;
+            /** @enum {string} */
+            source: "practice" | "cook";
+        };
+        Steps: {
+            /** @enum {string} */
+            elm_cup: "steps/1";
+            name: string;
+            steps: components["schemas"]["Step"][];
+            hands: components["schemas"]["StepHands"];
+            span_minutes?: number;
+            visits?: number;
+            /** @description It is a slab that could be baked */
+            bakes: boolean;
+            changes?: string[];
+            kinds: {
+                step: string;
+                words: string;
+            }[];
+        };
+        StepsEdit: {
+            /** @enum {string} */
+            kind: "set" | "drop" | "restore" | "reset" | "add" | "move";
+            id?: string;
+            set?: {
+                [key: string]: unknown;
+            };
+            after?: string | null;
+            step?: string;
+            text?: string;
+            to?: number;
+        };
+        /** @description A plan request; docs/plan_request.schema.json is its full schema. */
+        PlanRequest: {
+            /** @enum {string} */
+            elm_cup: "plan-request/1";
+            name?: string;
+            /** @enum {string} */
+            mode?: "ready_by" | "start_at";
+            /** @description ISO 8601 */
+            at: string;
+            zone?: string;
+            formulas: {
+                document?: components["schemas"]["Document"];
+                formula?: number;
+                version?: number;
+                times?: number;
+                pieces?: number;
+                ready_by?: string;
+            }[];
+            guests?: {
+                people: number;
+                pieces_each?: number;
+                needs?: components["schemas"]["DietId"][];
+            }[];
+            away?: {
+                start: string;
+                end: string;
+                n?: number;
+                why?: string;
+            }[];
+            pins?: {
+                task: string;
+                at: string;
+            }[];
+            done?: {
+                task: string;
+                start: string;
+                end?: string;
+            }[];
+            reserve_minutes?: number;
+            seed?: number;
+        } & {
+            [key: string]: unknown;
+        };
+        PlanLimit: {
+            by: string;
+            from?: string;
+            to?: string;
+            at?: string;
+        };
+        PlanTask: {
+            id: string;
+            /** @description Index of the formula in the plan */
+            formula: number;
+            component?: string;
+            step_id?: string;
+            /** @description What is done */
+            step: string;
+            /** @enum {string} */
+            kind: "hands" | "mark";
+            start: string;
+            end: string;
+            uses: string[];
+            pinned: boolean;
+            done?: boolean;
+            visit?: number;
+            spread_minutes?: number;
+            right_when?: string;
+            slack: {
+                earlier?: number;
+                later?: number;
+            };
+            limits: components["schemas"]["PlanLimit"][];
+            limits_earlier: components["schemas"]["PlanLimit"][];
+        };
+        PlanWait: {
+            from: string;
+            to: string;
+            words: string;
+            place?: string;
+            slots?: number;
+            start: string;
+            end: string;
+            enough: string;
+            at_latest?: string;
+            least: number;
+            greatest?: number;
+            band?: number[];
+            source: string;
+            why?: string;
+        };
+        ShoppingItem: {
+            ingredient: string;
+            name: string;
+            needs: number;
+            has?: number;
+            buy: number;
+            ticked: boolean;
+            text: string;
+            packs?: number;
+            pack_grams?: number;
+            cost?: number;
+        };
+        Plan: {
+            /** @enum {string} */
+            elm_cup: "plan/1";
+            name?: string;
+            /** @enum {string} */
+            mode: "ready_by" | "start_at";
+            at: string;
+            zone: string;
+            seed: number;
+            reserve_minutes: number;
+            offered_reserve_minutes: number;
+            /** @enum {string} */
+            status: "fits" | "late" | "none";
+            start?: string;
+            ready?: string;
+            late_minutes?: number;
+            figures?: {
+                span: number;
+                hands_span: number;
+                visits: number;
+                hands_minutes: number;
+                bound?: number;
+            };
+            quick?: {
+                ready?: string;
+                start?: string;
+            };
+            rows: {
+                id: string;
+                capacity: number;
+                closed: {
+                    start: string;
+                    end: string;
+                    why: string;
+                    n?: number;
+                }[];
+            }[];
+            visits?: {
+                start: string;
+                end: string;
+            }[];
+            tasks?: components["schemas"]["PlanTask"][];
+            waits?: components["schemas"]["PlanWait"][];
+            chain?: string[];
+            relax?: {
+                limit: string;
+                to?: number;
+                start: string;
+                ready: string;
+            }[];
+            formulas: {
+                index: number;
+                name: string;
+                formula?: number;
+                version?: number;
+                times: number;
+                pieces?: number;
+                words?: string;
+                ready_by?: string;
+            }[];
+            sentences: string[];
+            clashes: {
+                code: string;
+                words: string;
+                tasks: string[];
+                nearest?: string;
+            }[];
+            shopping: {
+                buy: components["schemas"]["ShoppingItem"][];
+                check: components["schemas"]["ShoppingItem"][];
+                cost?: number;
+                currency?: string;
+                unpriced: string[];
+                unread: string[];
+            };
+            guests?: {
+                pieces: number;
+                wanted: number;
+                short: number;
+                words: string;
+                groups: {
+                    people: number;
+                    needs: string[];
+                    wanted: number;
+                    suits: string[];
+                    pieces: number;
+                }[];
+            };
+        };
+        PlanRow: {
+            id: number;
+            name: string;
+            mode: string;
+            at: string;
+            start?: string;
+            ready?: string;
+            status: string;
+        };
+        KeptPlan: {
+            id: number;
+            revision: number;
+            request: components["schemas"]["PlanRequest"];
+            plan: components["schemas"]["Plan"];
+            newer: {
+                index: number;
+                version: number;
+            }[];
+        };
+        StalePlan: components["schemas"]["Problem"] & {
+            kept: components["schemas"]["KeptPlan"];
+            sent: components["schemas"]["PlanRequest"];
+        };
         /** @description A kitchen document; docs/kitchen.schema.json is its full schema. */
         Kitchen: {
             tins?: components["schemas"]["Tool"][];
@@ -1524,6 +1942,19 @@ export interface components {
             processor?: {
                 bowl_ml: number;
             };
+            /** @description Pairs of hands */
+            hands?: number;
+            melt?: number;
+            hob?: number;
+            oven?: number;
+            asleep?: string[] | null;
+            away?: {
+                days: ("mon" | "tue" | "wed" | "thu" | "fri" | "sat" | "sun")[];
+                start: string;
+                end: string;
+                n?: number;
+                why?: string;
+            }[];
             places?: {
                 id: string;
                 name?: string;
@@ -2479,6 +2910,286 @@ export interface operations {
                     "application/json": components["schemas"]["ColdAnswer"];
                 };
             };
+            422: components["responses"]["Problem"];
+            default: components["responses"]["Refused"];
+        };
+    };
+    steps: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    document: components["schemas"]["Document"];
+                    before?: components["schemas"]["Document"];
+                };
+            };
+        };
+        responses: {
+            /** @description Its steps */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Steps"];
+                };
+            };
+            422: components["responses"]["Problem"];
+            default: components["responses"]["Refused"];
+        };
+    };
+    editSteps: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    document: components["schemas"]["Document"];
+                    edit: components["schemas"]["StepsEdit"];
+                };
+            };
+        };
+        responses: {
+            /** @description The document with the change */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": {
+                        formula: components["schemas"]["Document"];
+                        words: string;
+                        id: string | null;
+                    };
+                };
+            };
+            422: components["responses"]["Problem"];
+            default: components["responses"]["Refused"];
+        };
+    };
+    listPlans: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The plans that are kept, the latest hour first */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": {
+                        rows: components["schemas"]["PlanRow"][];
+                    };
+                };
+            };
+            default: components["responses"]["Refused"];
+        };
+    };
+    startPlan: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PlanRequest"];
+            };
+        };
+        responses: {
+            /** @description The plan as it is kept */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["KeptPlan"];
+                };
+            };
+            422: components["responses"]["Problem"];
+            default: components["responses"]["Refused"];
+        };
+    };
+    previewPlan: {
+        parameters: {
+            query?: {
+                /** @description The plan that it would take the place of */
+                plan?: number;
+                /** @description Of what takes longer: quick, relax */
+                sections?: string;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PlanRequest"];
+            };
+        };
+        responses: {
+            /** @description The plan */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Plan"];
+                };
+            };
+            422: components["responses"]["Problem"];
+            default: components["responses"]["Refused"];
+        };
+    };
+    showPlan: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: components["parameters"]["Id"];
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The plan as it is kept */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["KeptPlan"];
+                };
+            };
+            404: components["responses"]["Problem"];
+            default: components["responses"]["Refused"];
+        };
+    };
+    keepPlan: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: components["parameters"]["Id"];
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    revision: number;
+                    request: components["schemas"]["PlanRequest"];
+                };
+            };
+        };
+        responses: {
+            /** @description The plan as it is kept */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["KeptPlan"];
+                };
+            };
+            404: components["responses"]["Problem"];
+            /** @description It was changed elsewhere since that revision */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["StalePlan"];
+                };
+            };
+            422: components["responses"]["Problem"];
+            default: components["responses"]["Refused"];
+        };
+    };
+    deletePlan: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: components["parameters"]["Id"];
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description It is hidden */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": Record<string, never>;
+                };
+            };
+            404: components["responses"]["Problem"];
+            default: components["responses"]["Refused"];
+        };
+    };
+    restorePlan: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: components["parameters"]["Id"];
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The plan as it is kept */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["KeptPlan"];
+                };
+            };
+            404: components["responses"]["Problem"];
+            default: components["responses"]["Refused"];
+        };
+    };
+    planCalendar: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: components["parameters"]["Id"];
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description iCalendar */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "text/calendar": string;
+                };
+            };
+            404: components["responses"]["Problem"];
             422: components["responses"]["Problem"];
             default: components["responses"]["Refused"];
         };

@@ -32,6 +32,7 @@ Promise.all([
     <div class="head">
       <h1>Counter</h1>
       <span class="ways">
+        <RouterLink to="/plans">Plans</RouterLink>
         <RouterLink to="/bowl">A bowl in trouble</RouterLink>
         <RouterLink to="/cupboard">What I have</RouterLink>
         <Button label="New formula" :loading="starting" @click="start" />

@@ -2,6 +2,7 @@
 /** Kitchen: what the household measures with, how warm it is there, and what pieces are shaped with. */
 import { computed } from 'vue'
 import type { Kitchen, Tool, ToolKind } from '@/api/client'
+import HandsPanel from '@/components/kitchen/HandsPanel.vue'
 import MeasuresForm from '@/components/kitchen/MeasuresForm.vue'
 import PlacesPanel from '@/components/kitchen/PlacesPanel.vue'
 import ToolShelf from '@/components/kitchen/ToolShelf.vue'
@@ -43,6 +44,7 @@ function measures(changes: Record<string, unknown>) {
     return after
   }, 'Kept.')
 }
+const setHands = (changes: Partial<Kitchen>) => change((before) => ({ ...before, ...changes }), 'Kept.', true)
 const setPlaces = (places: Places) => change((before) => ({ ...before, places }), 'Kept.', true)
 const tools = (kind: ToolKind) => (kitchen.value?.[kind] ?? []) as Tool[]
 const add = (kind: ToolKind, tool: Tool) =>
@@ -95,6 +97,7 @@ const bowl = computed(() => (kitchen.value?.processor?.bowl_ml ?? 2000) / 1000)
           >
         </section>
         <PlacesPanel :places="kitchen.places ?? []" @change="setPlaces" />
+        <HandsPanel :kitchen="kitchen" @change="setHands" />
       </div>
       <div class="column">
         <ToolShelf

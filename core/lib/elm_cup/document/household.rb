@@ -18,8 +18,7 @@ module ElmCup
       def self.check(said)
         InvalidDocument.refuse("", :not_object, given: JsonFaults.name_of(said)) unless said.is_a?(Hash)
         Finite.check(said)
-        faults = planned(said)
-        faults = JsonFaults.of(SCHEMA, said, whole: "a kitchen") if faults.empty?
+        faults = JsonFaults.of(SCHEMA, said, whole: "a kitchen")
         faults += doubled(said) + warm(said) if faults.empty?
         raise InvalidDocument.new(faults) if faults.any?
       end
@@ -42,11 +41,6 @@ module ElmCup
 
       class << self
         private
-
-        def planned(said)
-          NotBuilt.names("kitchen", SCHEMA.value["properties"].keys).select { |key| said.key?(key) }
-            .map { |key| Fault.at("/#{key}", :key_not_built, key: key) }
-        end
 
         # Two of one id could not be told apart.
         def doubled(said)

@@ -2,8 +2,8 @@
 
 module ElmCup
   module Document
-    # cup: CupStandard; spoons: texts; room_c: °C; places: Cold::Place by kind; equipment: Piece::Equipment; means: Means. What the document leaves out
-    # is the household's, and what that leaves out a usual kitchen.
+    # cup: CupStandard; spoons: texts; room_c: °C; places: Cold::Place by kind; equipment: Piece::Equipment; means: Means. What the document
+    # leaves out is the household's, and what that leaves out a usual kitchen.
     Kitchen = Value.of(:cup, :spoons, :room_c, :places, :equipment, :means) do
       self::USUAL = {"cup" => "us", "spoons" => Quantity::KitchenMeasures::SPOONS, "freezer_c" => -18, "fridge_c" => 4, "room_c" => 21}
         .freeze

@@ -43,7 +43,9 @@ module ElmCup
       def stretch(from, to) = {"start" => time(from), "end" => time(to)}
 
       def figures
-        @result.figures.to_h.slice(:span, :hands_span, :visits, :hands_minutes).to_h { |key, value| [key.to_s, value] }.merge("bound" => @result.bound)
+        found = @result.figures
+        {"span" => found.span, "hands_span" => found.hands_span, "visits" => found.visits, "hands_minutes" => found.hands_minutes,
+         "bound" => @result.bound}
       end
 
       # If all goes fast: ready sooner where it is begun as planned; when it would be early enough to begin.
@@ -57,12 +59,15 @@ module ElmCup
       def relax
         return unless @sections.include?("relax")
 
-        @timetable.gains.map { |gain| {"limit" => gain.limit, "to" => gain.to, "start" => time(gain.start), "ready" => time(gain.ready)}.compact }
+        @timetable.gains.map do |gain|
+          {"limit" => gain.limit, "to" => gain.to, "start" => time(gain.start), "ready" => time(gain.ready)}.compact
+        end
       end
 
       # Resources that are used, with when they are closed.
       def rows
-        used = @timetable.items.zip(@timetable.project.tasks).flat_map { |_, task| task.uses.keys } + @timetable.stays.flat_map { |stay| stay.link.keeps.keys }
+        used = @timetable.expansions.flat_map(&:tasks).flat_map { |task| task.uses.keys } +
+          @timetable.stays.flat_map { |stay| stay.link.keeps.keys }
         @timetable.resources.select { |name, _| used.include?(name) || name == Plan::Project::HANDS }.map do |name, count|
           {"id" => name, "capacity" => count, "closed" => (name == Plan::Project::HANDS) ? closed : []}
         end
@@ -92,12 +97,16 @@ module ElmCup
         item = @timetable.items[at]
         task = @result.project.tasks[at]
         earlier, later = @timetable.earlier[at], @timetable.later[at]
-        {"id" => item.id, "formula" => item.formula, "component" => item.step&.component, "step_id" => item.step&.id, "step" => item.full_words, "kind" => item.kind,
-         **stretch(@result.starts[at], @result.end_of(at)), "uses" => @timetable.expansions[item.formula].tasks.find { |each| each.id == item.id }.uses.keys,
-         "pinned" => !task.pin.nil? && !task.past, "done" => task.past || nil, "visit" => visit(at), "spread_minutes" => Json.round(item.spread, 1),
-         "right_when" => item.step&.right_when, "slack" => {"earlier" => earlier.minutes, "later" => later.minutes}.compact,
+        {"id" => item.id, "formula" => item.formula, "component" => item.step&.component, "step_id" => item.step&.id,
+         "step" => item.full_words, "kind" => item.kind, **stretch(@result.starts[at], @result.end_of(at)), "uses" => uses.fetch(item.id),
+         "pinned" => !task.pin.nil? && !task.past, "done" => task.past || nil, "visit" => visit(at),
+         "spread_minutes" => Json.round(item.spread, 1), "right_when" => item.step&.right_when,
+         "slack" => {"earlier" => earlier.minutes, "later" => later.minutes}.compact,
          "limits" => later.limits.map { |limit| limit(limit) }, "limits_earlier" => earlier.limits.map { |limit| limit(limit) }}.compact
       end
+
+      # Id of a task => names of what it uses, though it may be done already.
+      def uses = @uses ||= @timetable.expansions.flat_map(&:tasks).to_h { |task| [task.id, task.uses.keys] }
 
       # The number of the visit to the kitchen that a turn of the hands belongs to.
       def visit(at)
@@ -106,7 +115,9 @@ module ElmCup
         @timetable.visits.index { |from, to| @result.starts[at].between?(from, to) }&.succ
       end
 
-      def limit(limit) = {"by" => limit.by, "from" => limit.from, "to" => limit.to, "at" => limit.at&.then { |minute| time(minute) }}.compact
+      def limit(limit)
+        {"by" => limit.by, "from" => limit.from, "to" => limit.to, "at" => limit.at&.then { |minute| time(minute) }}.compact
+      end
 
       def waits
         at = @timetable.items.each_with_index.to_h { |item, index| [item.id, index] }
@@ -118,16 +129,16 @@ module ElmCup
       end
 
       def wait(stay, link, from, to)
-        {"from" => link.from, "to" => link.to, "words" => stay.words, "place" => stay.wait.place, "slots" => (link.keeps.values.first if stay.wait.place),
-         **stretch(from, to), "enough" => time(from + link.least), "at_latest" => link.greatest && time(from + link.greatest),
-         "least" => link.least, "greatest" => link.greatest, "band" => (stay.wait.band if link.least.positive?), "source" => stay.wait.source,
-         "why" => stay.wait.why}.compact
+        {"from" => link.from, "to" => link.to, "words" => stay.words, "place" => stay.wait.place,
+         "slots" => (link.keeps.values.first if stay.wait.place), **stretch(from, to), "enough" => time(from + link.least), "at_latest" => link.greatest && time(from + link.greatest),
+         "least" => link.least, "greatest" => link.greatest, "band" => (stay.wait.band if link.least.positive?),
+         "source" => stay.wait.source, "why" => stay.wait.why}.compact
       end
 
       def shopping
         list = Plan::Shopping.new(@timetable.assessments, library: @library, have: @have)
-        {"buy" => Json.of(list.to_buy), "check" => Json.of(list.to_check), "cost" => Json.round(list.cost, 2), "currency" => @library.currency,
-         "unpriced" => list.unpriced, "unread" => list.unread}.compact
+        {"buy" => Json.of(list.to_buy), "check" => Json.of(list.to_check), "cost" => Json.round(list.cost, 2),
+         "currency" => @library.currency, "unpriced" => list.unpriced, "unread" => list.unread}.compact
       end
     end
   end

@@ -9,8 +9,8 @@ module ElmCup
       # strip: Plan::Strip of them; changes: words of what is otherwise than before, nil where nothing was compared.
       def self.call(assessment, steps, strip, changes: nil)
         {"elm_cup" => VERSION, "name" => assessment.name, "steps" => steps.all.each_with_index.map { |step, at| step(step, at, strip) },
-         "hands" => Json.of(steps.hands), "span_minutes" => strip.span, "visits" => strip.visits, "bakes" => steps.bakes?, "changes" => changes,
-         "kinds" => kinds}.compact
+         "hands" => Json.of(steps.hands), "span_minutes" => strip.span, "visits" => strip.visits, "bakes" => steps.bakes?,
+         "changes" => changes, "kinds" => kinds}.compact
       end
 
       def self.step(step, at, strip)
@@ -19,7 +19,7 @@ module ElmCup
       end
 
       # Kinds of steps that can be added by name.
-      def self.kinds = Method::Row.all.values.map { |row| {"step" => row.step, "words" => format(row.words, Hash.new("")).squeeze(" ").strip} }
+      def self.kinds = Method::Row.all.values.map { |row| {"step" => row.step, "words" => row.plain} }
       private_class_method :step, :kinds
     end
   end

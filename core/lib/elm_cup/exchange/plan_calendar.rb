@@ -1,7 +1,5 @@
 # frozen_string_literal: true
 
-require "icalendar"
-
 module ElmCup
   module Exchange
     # A kept plan as iCalendar (RFC 5545): an event for each turn of the hands and each formula that is ready, in UTC; an alarm five minutes
@@ -22,6 +20,8 @@ module ElmCup
       def to_s
         InvalidDocument.refuse("", :plan_has_no_times) unless @plan["tasks"]
 
+        # Only who writes a calendar pays for it: it brings much that nothing else here needs.
+        require "icalendar"
         calendar = Icalendar::Calendar.new
         calendar.prodid = PRODUCT
         calendar.x_wr_calname = @plan["name"] if @plan["name"]

@@ -8,7 +8,8 @@ module ElmCup
     #   fibre_grams   grams of fibre gained (skins slipped: negative)
     #   words         what was done, "soaked 1 h: + 27 g water"
     #   verbs         the same, "soaked", "toasted", "blanched"      minutes  how long it soaks, nil where it does not
-    PreparationEffect = Value.of(:base_grams, :water_grams, :water_low, :water_high, :fibre_grams, :words, verbs: [].freeze, minutes: nil) do
+    PreparationEffect = Value.of(:base_grams, :water_grams, :water_low, :water_high, :fibre_grams, :words, verbs: [].freeze,
+      minutes: nil) do
       # Grams after it.
       def grams = base_grams + water_grams + fibre_grams
 

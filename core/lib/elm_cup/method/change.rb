@@ -12,6 +12,8 @@ module ElmCup
       KINDS = %w[set drop restore reset add move].freeze
       SETS = %w[text hands_minutes wait right_when uses].freeze
       OWN = "own"
+      # Minutes that are taken for a step of the cook's own, until she says.
+      OWN_MINUTES = 5
 
       # Hash: formula, the document that it makes; words of what was done; id of the step. InvalidDocument where it cannot be made.
       def self.call(assessment, document, said) = new(assessment, document, said).answer
@@ -25,8 +27,7 @@ module ElmCup
 
       def answer
         InvalidDocument.refuse("", :not_object, given: JsonFaults.name_of(@said)) unless @said.is_a?(Hash)
-        InvalidDocument.refuse("/kind", :not_one_of, given: JsonFaults.shown(@said["kind"]), choices: KINDS.join(", ")) unless KINDS.include?(@said["kind"])
-
+        one_of("/kind", @said["kind"], KINDS)
         words = send(@said["kind"])
         document = @stored.empty? ? @document.except("steps") : @document.merge("steps" => @stored)
         Document::Schema.check(document)
@@ -35,9 +36,18 @@ module ElmCup
 
       private
 
-      # The Step that is said; what the document has of it, which is made where there is nothing.
-      def step = @step ||= @steps.find { |each| each.id == @said["id"] } || InvalidDocument.refuse("/id", :no_such_step, id: @said["id"].to_s)
+      def one_of(pointer, given, choices)
+        return if choices.include?(given)
 
+        InvalidDocument.refuse(pointer, :not_one_of, given: JsonFaults.shown(given), choices: choices.join(", "))
+      end
+
+      # The Step that is said.
+      def step
+        @step ||= @steps.find { |each| each.id == @said["id"] } || InvalidDocument.refuse("/id", :no_such_step, id: @said["id"].to_s)
+      end
+
+      # What the document has of it; it is made where there is nothing.
       def entry
         @stored.find { |each| each["id"] == step.id } || {"id" => step.id, "step" => step.step}.tap { |fresh| @stored << fresh }
       end
@@ -79,10 +89,10 @@ module ElmCup
         InvalidDocument.refuse("/after", :no_such_step, id: after.to_s) unless after.nil? || @steps.any? { |each| each.id == after }
 
         kind = @said["step"] || OWN
-        InvalidDocument.refuse("/step", :not_one_of, given: JsonFaults.shown(kind), choices: [OWN, *Row.all.keys].join(", ")) unless kind == OWN || Row.all.key?(kind)
-
+        one_of("/step", kind, [OWN, *Row.all.keys])
         @id = free_id(kind)
-        @stored << {"id" => @id, "step" => kind, "text" => @said["text"], "after" => [after].compact, "hands_minutes" => (5 if kind == OWN)}.compact
+        @stored << {"id" => @id, "step" => kind, "text" => @said["text"], "after" => [after].compact,
+                    "hands_minutes" => (OWN_MINUTES if kind == OWN)}.compact
         "Added “#{@said["text"] || kind.tr("_", " ")}”"
       end
 

@@ -13,7 +13,8 @@ module ElmCup
       LONG = 60
 
       class << self
-        # The Wait of a Cold::Step; nil where it is firm enough without. means: Document::Means; warm: it is kept out of the freezer where the fridge will do.
+        # The Wait of a Cold::Step; nil where it is firm enough without. means: Document::Means; warm: it is kept out of the freezer where
+        # the fridge will do.
         def of(step, means, warm: false)
           row = ROWS.fetch(step.id)
           places = order(row, means, warm)

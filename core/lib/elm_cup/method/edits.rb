@@ -75,8 +75,8 @@ module ElmCup
         was = step.wait || Wait.none
         least = said.fetch("least", was.least)
         band = said["band"] || (said.key?("least") ? [least, least] : was.band)
-        Wait.new(least: least, greatest: said.key?("greatest") ? said["greatest"] : [was.greatest, least].compact.max.then { |most| was.greatest && most },
-          place: said.key?("place") ? said["place"] : was.place, band: band, source: "cook")
+        greatest = was.greatest && [was.greatest, least].max
+        Wait.new(least: least, greatest: said.fetch("greatest", greatest), place: said.fetch("place", was.place), band: band, source: "cook")
       end
     end
   end

@@ -23,14 +23,14 @@ module ElmCup
       # Takes a step out of its place: what came after it comes after what it came after.
       def pull(id)
         before = @steps.fetch(id).after
-        @steps.each_value { |step| change(step.with(after: step.after.flat_map { |each| (each == id) ? before : [each] }.uniq.freeze)) if step.after.include?(id) }
+        followers(id).each { |step| change(step.with(after: step.after.flat_map { |each| (each == id) ? before : [each] }.uniq.freeze)) }
         change(@steps[id].with(after: [].freeze))
       end
 
       # Puts a step right behind others: what came after those comes after it; before all where there are none.
       def insert(step, after)
         after.each do |id|
-          @steps.each_value { |other| change(other.with(after: other.after.map { |each| (each == id) ? step.id : each }.uniq.freeze)) if other.after.include?(id) }
+          followers(id).each { |other| change(other.with(after: other.after.map { |each| (each == id) ? step.id : each }.uniq.freeze)) }
         end
         first(step) if after.empty?
         place(step.with(after: after.freeze), after)
@@ -62,6 +62,9 @@ module ElmCup
       def steps = order.map { |id| @steps[id] }
 
       private
+
+      # Steps that come after the one of an id.
+      def followers(id) = @steps.values.select { |step| step.after.include?(id) }
 
       def first(step)
         @steps.each_value { |other| change(other.with(after: [step.id].freeze)) if other.after.empty? && other.id != step.id }

@@ -16,7 +16,8 @@ module ElmCup
         @sheet = sheet
         @assessment = assessment
         @processor_ml = assessment.formula.kitchen.equipment.processor.ml
-        @rounds = assessment.section("choices").rounds.select { |round| round.what == "processor" }.to_h { |round| [round.of, round.rounds] }
+        rounds = assessment.section("choices").rounds.select { |round| round.what == "processor" }
+        @rounds = rounds.to_h { |round| [round.of, round.rounds] }
       end
 
       # Puts down the steps of an Assessment::Part; id of the last. start: id of the first step of all; taken: ids of what makes the parts
@@ -90,7 +91,8 @@ module ElmCup
       end
 
       def rest(part, last)
-        return last unless part.in_piece? && (scooped? || part.read_lines.any? { |line, _| thirsty?(line) })
+        return last unless part.in_piece?
+        return last unless scooped? || part.read_lines.any? { |line, _| thirsty?(line) }
 
         @sheet.add("rest", id: part.name, component: part.name, after: [last], facts: {what: "it"})
       end

@@ -224,10 +224,13 @@ module ElmCup
         strew unless strewn_as_dipped?
       end
 
-      # The first coat sets before the second. Source: common practice, 10 to 20 minutes.
+      # Minutes in which a first coat sets. Source: common practice.
+      COAT_SETS = [10, 20].freeze
+
+      # The first coat sets before the second.
       def first_sets(number)
-        wait = Wait.new(least: 20, greatest: nil, place: (@means.slots("freezer").positive? && !tempered?) ? "freezer" : "fridge", band: [10, 20].freeze,
-          source: Row::PRACTICE)
+        place = (@means.slots("freezer").positive? && !tempered?) ? "freezer" : "fridge"
+        wait = Wait.new(least: COAT_SETS.last, greatest: nil, place: place, band: COAT_SETS, source: Row::PRACTICE)
         @sheet.change(@last.first) { |dipped| dipped.with(hands: dipped.hands + Row.all.fetch("put_away").hands) }
         @last = [@sheet.add("chill", id: "coat-#{number - 1}", after: @last, wait: wait, hands: Hands.none, trays: trays, per_tray: true,
           right_when: "it has gone dull", text: "Chill in the #{wait.place} until the coat has set")]
@@ -238,7 +241,7 @@ module ElmCup
         kind = Row.all.fetch(row)
         sizes = Sets.of(kind, @count, @need.dip_set, also: also)
         turns = Sets.minutes(kind, sizes, also: also)
-        hands = kind.hands(@count).then { |each| Hands.new(minutes: turns.sum, low: turns.sum * (1 - kind.spread / 100), high: turns.sum * (1 + kind.spread / 100), source: each.source) }
+        hands = kind.hands_of(turns.sum)
         in_sets = ", in sets of #{sizes.max}" if sizes.size > 1
         in_sets = "#{in_sets}, and strew #{toppings_words} on while they are wet" if also
         step(row, id: id, hands: hands, turns: turns, facts: {in_sets: in_sets})
@@ -247,7 +250,11 @@ module ElmCup
       def last_dip?(row) = (row == "dip") == (@need.coats == 1)
 
       # Toppings that are not the coat.
-      def toppings = @toppings ||= @assessment.components.select { |part| part.type.id == "topping" && part.name != @need&.component && part.contents.any? }
+      def toppings
+        @toppings ||= @assessment.components.select do |part|
+          part.type.id == "topping" && part.name != @need&.component && part.contents.any?
+        end
+      end
 
       def toppings_words = words(*toppings)
 

@@ -21,9 +21,17 @@ module ElmCup
 
       # Hands of so many of what it is counted by; more: with what tempering takes.
       def hands(count = 1, more: false)
-        minutes = fixed + each * count + (more ? self.more : 0)
-        Hands.new(minutes: minutes.ceil, low: minutes * (1 - spread / 100), high: minutes * (1 + spread / 100), source: self.class::PRACTICE)
+        hands_of(fixed + each * count + (more ? self.more : 0))
       end
+
+      # Hands of so many minutes of it.
+      def hands_of(minutes)
+        share = spread / 100
+        Hands.new(minutes: minutes.ceil, low: minutes * (1 - share), high: minutes * (1 + share), source: self.class::PRACTICE)
+      end
+
+      # What is done, without what it is done to.
+      def plain = format(words, Hash.new("")).squeeze(" ").strip
 
       # Its Wait; nil where the next step comes as it likes.
       def wait

@@ -14,8 +14,9 @@ module ElmCup
       # minutes go by; more: with what tempering takes.
       def add(row, after:, id: nil, count: 1, more: false, facts: {}, **rest)
         row = Row.all.fetch(row)
-        put(Step.new(id: [row.step, id].compact.join("-"), step: row.step, text: said(row.words, facts), hands: row.hands(count, more: more),
-          out: row.out.to_i, wait: row.wait, uses: row.uses, right_when: row.right_when && said(row.right_when, facts),
+        put(Step.new(id: [row.step, id].compact.join("-"), step: row.step, text: said(row.words, facts),
+          hands: row.hands(count, more: more), out: row.out.to_i, wait: row.wait, uses: row.uses,
+          right_when: row.right_when && said(row.right_when, facts),
           after: after.compact.freeze).with(**rest))
       end
 

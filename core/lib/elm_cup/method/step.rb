@@ -15,7 +15,8 @@ module ElmCup
     #   edited      names of what a cook set otherwise      drafted  what the draft says of those, by name      dropped
     #   asked       the formula asks for it: false of what a cook added, and of what the formula no longer wants
     Step = Value.of(:id, :step, :text, :hands, component: nil, after: [].freeze, out: 0, wait: nil, uses: [].freeze, right_when: nil,
-      source: "practice", said: [].freeze, turns: [].freeze, trays: 1, per_tray: false, edited: [].freeze, drafted: {}.freeze, dropped: false, asked: true) do
+      source: "practice", said: [].freeze, turns: [].freeze, trays: 1, per_tray: false, edited: [].freeze, drafted: {}.freeze,
+      dropped: false, asked: true) do
       self::HIDDEN = %i[per_tray].freeze
       self::OWN = "own"
 

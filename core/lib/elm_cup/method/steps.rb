@@ -28,7 +28,9 @@ module ElmCup
       end
 
       # Hands-on minutes of all that is done, with their band.
-      def hands = kept.map(&:hands).reduce(Hands.none) { |sum, hands| sum + hands }.then { |sum| sum.with(minutes: sum.minutes + kept.sum(&:out)) }
+      def hands
+        kept.map(&:hands).reduce(Hands.none) { |sum, hands| sum + hands }.then { |sum| sum.with(minutes: sum.minutes + kept.sum(&:out)) }
+      end
 
       # A baked slab would do: it is one that suits, and nobody asked for it yet.
       def bakes? = Keeping::Baked.suits?(@assessment) && all.none? { |step| step.step == BAKE }

@@ -19,6 +19,9 @@ module ElmCup
         blocked[name] << [from, to, count] if from && to && to > from
       end
 
+      # [[from, to, how many], …] of a resource.
+      def of(resource) = blocked.fetch(resource, [])
+
       def self.none = new(blocked: {})
       private_class_method :add
     end

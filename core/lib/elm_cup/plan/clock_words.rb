@@ -16,7 +16,7 @@ module ElmCup
       def self.minute(text, calendar, now)
         found = NAMED.match(text) || AFTER.match(text) || SAID.match(text) or return
         hour, minute = clock(found)
-        return unless hour && hour.between?(0, 24) && minute < 60
+        return unless hour&.between?(0, 24) && minute < 60
 
         days(found[:day]&.downcase, calendar, now).map { |ahead| at(calendar, now, ahead, hour, minute) }.find { |each| each > now }
       end

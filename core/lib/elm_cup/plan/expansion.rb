@@ -61,7 +61,9 @@ module ElmCup
         @first[[step.id, tray]] = ids.first
         before.each { |exit| reach(exit, ids) }
         ids.each_cons(2) { |from, to| join(Exit.new(task: from, wait: between_sets(step), words: step.text), to) }
-        step.out.zero? ? [Exit.new(task: ids.last, wait: step.wait || Method::Wait.none, words: step.text)] : [taken_out(step, ids.last, tray)]
+        return [taken_out(step, ids.last, tray)] unless step.out.zero?
+
+        [Exit.new(task: ids.last, wait: step.wait || Method::Wait.none, words: step.text)]
       end
 
       # Exits of a step that another comes after: those of the same tray, of all trays, or of what was made once for all of them.
@@ -161,7 +163,8 @@ module ElmCup
 
       # What waits in the cold for several steps is there once: until the last of them takes it.
       def once_each
-        last = @stays.each_with_index.select { |stay, _| cold?(stay.wait.place) }.to_h { |stay, at| [[stay.link.from, stay.wait.place], at] }
+        cold = @stays.each_with_index.select { |stay, _| cold?(stay.wait.place) }
+        last = cold.to_h { |stay, at| [[stay.link.from, stay.wait.place], at] }
         @stays = @stays.each_with_index.map do |stay, at|
           kept = !cold?(stay.wait.place) || last.fetch([stay.link.from, stay.wait.place]) == at
           kept ? stay : stay.with(link: stay.link.with(keeps: {}), wait: stay.wait.with(place: nil))

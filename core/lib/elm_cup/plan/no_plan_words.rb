@@ -19,12 +19,13 @@ module ElmCup
         return "No plan was found." if said.empty?
         return "#{said.first.words} #{said.first.nearest}".strip if @timetable.result.contradiction
 
-        "No plan was found. #{(said.size == 1) ? "What stands in the way:" : "These do not go together:"} #{said.map { |each| each.words.delete_suffix(".") }.join("; ")}."
+        "No plan was found. #{(said.size == 1) ? "This stands in the way" : "Some of it does not go together"}:"
       end
 
       # Saids, none of which can be left out.
       def all
-        @all ||= @timetable.result.contradiction ? [proof(@timetable.result.contradiction)] : @timetable.clashes.map { |demand| said(demand) }
+        found = @timetable.result.contradiction
+        @all ||= found ? [proof(found)] : @timetable.clashes.map { |demand| said(demand) }
       end
 
       private
@@ -70,7 +71,8 @@ module ElmCup
 
       def pin(demand)
         nearest = demand.nearest && "The nearest time for it is #{@calendar.clock(demand.nearest)}."
-        Said.new(code: "pin", tasks: [demand.what], words: "#{name(demand.what)} is fixed at #{@calendar.clock(demand.now)}.", nearest: nearest)
+        words = "#{name(demand.what)} is fixed at #{@calendar.clock(demand.now)}."
+        Said.new(code: "pin", tasks: [demand.what], words: words, nearest: nearest)
       end
 
       def away(demand)
@@ -89,7 +91,8 @@ module ElmCup
       def place(demand)
         where = Sentences::NAMES.fetch(demand.what)
         nearest = demand.nearest && "#{demand.nearest} would do."
-        Said.new(code: "place", tasks: [], words: "There #{(demand.now == 1) ? "is one place" : "are #{demand.now} places"} in #{where}.", nearest: nearest)
+        words = "There #{(demand.now == 1) ? "is one place" : "are #{demand.now} places"} in #{where}."
+        Said.new(code: "place", tasks: [], words: words, nearest: nearest)
       end
     end
   end

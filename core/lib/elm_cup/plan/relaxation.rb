@@ -36,8 +36,11 @@ module ElmCup
       # [name, how many there would be or nil].
       def changes
         @changes ||= kept.map { |name| [name, @project.resources[name] + 1] } +
-          ((@project.blocked[Project::HANDS].to_a - @asleep).any? ? [["away", nil]] : []) + [[Project::HANDS, @project.resources[Project::HANDS] + 1]]
+          (away? ? [["away", nil]] : []) + [[Project::HANDS, @project.resources[Project::HANDS] + 1]]
       end
+
+      # Somebody is away who could be there.
+      def away? = (@project.blocked[Project::HANDS].to_a - @asleep).any?
 
       def kept = %w[freezer fridge].select { |name| @project.links.any? { |link| link.keeps.key?(name) } }
 

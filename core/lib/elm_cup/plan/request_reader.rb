@@ -63,7 +63,7 @@ module ElmCup
       def said_now
         return minute(@said["now"], "/now") if @said.key?("now")
 
-        @clock && @clock.to_i.div(60)
+        @clock&.to_i&.div(60)
       end
 
       def assumed = (@said.key?("zone") ? [] : ["No time zone was given; times without one are taken as UTC."]) + @assumed
@@ -103,8 +103,8 @@ module ElmCup
         @faults << Fault.at(pointer, :plan_of_nothing) unless said["document"]
         @faults << Fault.at("#{pointer}/pieces", :times_or_pieces) if said.key?("pieces") && said.key?("times")
         document = said["document"] ? sized(said, pointer) : nil
-        Order.new(document: document, ready_by: said["ready_by"] && minute(said["ready_by"], "#{pointer}/ready_by"), formula: said["formula"],
-          version: said["version"], times: said["times"] || 1)
+        ready_by = said["ready_by"] && minute(said["ready_by"], "#{pointer}/ready_by")
+        Order.new(document: document, ready_by: ready_by, formula: said["formula"], version: said["version"], times: said["times"] || 1)
       end
 
       # The document at the size that is wanted.

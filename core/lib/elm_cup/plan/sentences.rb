@@ -4,8 +4,8 @@ module ElmCup
   module Plan
     # What a plan says first, in a few sentences.
     class Sentences
-      NAMES = {"hands" => "your hands", "melt" => "the melting bowl", "hob" => "the hob", "oven" => "the oven", "processor" => "the processor",
-               "freezer" => "the freezer", "fridge" => "the fridge"}.freeze
+      NAMES = {"hands" => "your hands", "melt" => "the melting bowl", "hob" => "the hob", "oven" => "the oven",
+               "processor" => "the processor", "freezer" => "the freezer", "fridge" => "the fridge"}.freeze
       PLACES = %w[freezer fridge].freeze
       # Minutes of slack that are worth a word.
       CLOSE = 10
@@ -81,7 +81,9 @@ module ElmCup
 
       # What is nearest to pushing the rest, and is no part of what does.
       def closest
-        tight = @timetable.later.each_with_index.select { |reach, at| @timetable.items[at].kind == "hands" && reach.minutes&.between?(1, CLOSE) }
+        tight = @timetable.later.each_with_index.select do |reach, at|
+          @timetable.items[at].kind == "hands" && reach.minutes&.between?(1, CLOSE)
+        end
         reach, at = tight.min_by { |reach, _| reach.minutes }
         "“#{@timetable.items[at].words}” has #{reach.minutes} #{(reach.minutes == 1) ? "minute" : "minutes"} to spare." if reach
       end

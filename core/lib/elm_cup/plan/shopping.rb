@@ -20,7 +20,8 @@ module ElmCup
 
       # Items, by name; what there is enough of is left out.
       def items
-        @items ||= needed.map { |id, grams| item(id, grams) }.reject { |each| each.buy.zero? && !each.ticked }.sort_by { |each| each.name.downcase }
+        @items ||= needed.map { |id, grams| item(id, grams) }.reject { |each| each.buy.zero? && !each.ticked }
+          .sort_by { |each| each.name.downcase }
       end
 
       # What is to be bought; what is there, of which nobody knows how much.
@@ -51,13 +52,14 @@ module ElmCup
         buy = ticked ? 0.0 : [needs - (@have[id] || 0), 0.0].max
         pack = pack(entry)
         packs = (buy / pack).ceil if pack && buy.positive?
-        Item.new(ingredient: id, name: entry.name, needs: needs, has: @have[id], ticked: ticked, buy: buy, packs: packs, pack_grams: packs && pack,
-          cost: cost_of(id, buy, packs, pack), text: words(entry, needs, buy, packs, pack, ticked))
+        Item.new(ingredient: id, name: entry.name, needs: needs, has: @have[id], ticked: ticked, buy: buy, packs: packs,
+          pack_grams: packs && pack, cost: cost_of(id, buy, packs, pack), text: words(entry, needs, buy, packs, pack, ticked))
       end
 
       # Grams of a pack: that of the price, else the usual one.
       def pack(entry)
-        (@library.price(entry.id)&.pack_grams || @library.packs(entry.like).find { |each| Coating::Packs::UNITS.intersect?(each.units) }&.grams)&.to_f
+        usual = @library.packs(entry.like).find { |each| Coating::Packs::UNITS.intersect?(each.units) }
+        (@library.price(entry.id)&.pack_grams || usual&.grams)&.to_f
       end
 
       def cost_of(id, buy, packs, pack)

@@ -12,7 +12,8 @@ module ElmCup
       def initialize(steps, means, serial: false)
         @steps = steps
         @expansion = Expansion.new(steps, index: 0, name: "", means: means, serial: serial)
-        @project = Project.new(mode: Project::START_AT, at: 0, tasks: @expansion.tasks, links: @expansion.stays.map(&:link), resources: means.resources)
+        @project = Project.new(mode: Project::START_AT, at: 0, tasks: @expansion.tasks, links: @expansion.stays.map(&:link),
+          resources: means.resources)
         @found = Search.new(@project, placements: PLACEMENTS).best unless Contradiction.of(@project)
       end
 

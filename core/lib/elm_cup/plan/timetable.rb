@@ -97,7 +97,7 @@ module ElmCup
       # The Project that is asked for.
       def project
         @project ||= Project.new(mode: request.mode, at: request.target, tasks: tasks, links: links, resources: resources, now: request.now,
-          seed: request.seed, blocked: @beside.blocked.merge(Project::HANDS => closures.blocked + @beside.blocked.fetch(Project::HANDS, [])))
+          seed: request.seed, blocked: @beside.blocked.merge(Project::HANDS => closures.blocked + @beside.of(Project::HANDS)))
       end
 
       # Short, so that an error that names it stays readable.
@@ -124,7 +124,8 @@ module ElmCup
       def check_names
         known = items.map(&:id)
         faults = {pins: request.pins, done: request.done}.flat_map do |key, said|
-          said.keys.each_with_index.reject { |id, _| known.include?(id) }.map { |id, at| Fault.at("/#{key}/#{at}/task", :no_such_task, id: id) }
+          unknown = said.keys.each_with_index.reject { |id, _| known.include?(id) }
+          unknown.map { |id, at| Fault.at("/#{key}/#{at}/task", :no_such_task, id: id) }
         end
         raise InvalidDocument.new(faults) if faults.any?
       end

@@ -21,7 +21,7 @@ module ElmCup
       # The text is written as wishes are kept, well or badly; else it may be words.
       def self.formal?(text)
         key = GRAMMAR.match(text.to_s.scrub.strip)&.[](:key)
-        !key.nil? && (Kind.kinds.key?(key) || planned.include?(key))
+        !key.nil? && Kind.kinds.key?(key)
       end
 
       # Raises what is said of a text that no wish is as long as.
@@ -38,12 +38,7 @@ module ElmCup
 
         def known = FIRST & Kind.keys | Key.all.map(&:key) & Kind.keys | Kind.keys
 
-        def planned = Document::NotBuilt.names("wish", Kind.keys)
-
-        def refuse_key(key)
-          planned.include?(key) ? Unreadable.because(:wish_not_built, key: key) : Unreadable.because(:wish_unknown, key: key,
-            keys: known.join(", "))
-        end
+        def refuse_key(key) = Unreadable.because(:wish_unknown, key: key, keys: known.join(", "))
       end
     end
   end

@@ -71,7 +71,7 @@ async function copy() {
   }
 }
 /** Digits go to the tabs, but for Made it, where they say a texture. */
-const TABS = ['mix', 'shape', 'cold', 'made', 'compare']
+const TABS = ['mix', 'shape', 'cold', 'steps', 'made', 'compare']
 useShortcuts(() =>
   router.currentRoute.value.path.endsWith('/made')
     ? []
@@ -126,6 +126,7 @@ async function remove() {
       <RouterLink :to="`/formulas/${formulaId}/mix`">Mix</RouterLink>
       <RouterLink :to="`/formulas/${formulaId}/shape`">Shape</RouterLink>
       <RouterLink :to="`/formulas/${formulaId}/cold`">Cold</RouterLink>
+      <RouterLink :to="`/formulas/${formulaId}/steps`">Steps</RouterLink>
       <RouterLink :to="`/formulas/${formulaId}/made`">Made it</RouterLink>
       <RouterLink :to="`/formulas/${formulaId}/compare`">Compare</RouterLink>
     </nav>

@@ -10,6 +10,7 @@ const places = [
     word: 'Formulas',
     drawing: 'M2.5 19h19M4 9l1.2 10h4.6L11 9M4.6 14h5.8M13 9l1.2 10h4.6L20 9M13.3 11.5h6.4',
   },
+  { to: '/plans', word: 'Plans', drawing: 'M4 6h9M8 12h12M4 18h7M13 4v16' },
   {
     to: '/pantry',
     word: 'Pantry',
