@@ -19,13 +19,13 @@ module ElmCupServer
     end
 
     MOST_LISTED = 200
-    # Hours around a plan within which another one shares the kitchen with it.
-    NEAR = 48 * 3600
+    # Plans that share the kitchen with another: more than anybody has before her.
+    MOST_BESIDE = 40
 
     # The plan of a request (Hash), and nothing kept of it. but: the number of a plan that it would take the place of, nil for none;
     # sections: of what is slow. InvalidDocument where it cannot be asked.
     def self.preview(request, but: nil, sections: [])
-      ElmCup.plan(with_documents(request), now: Time.now, beside: beside(request, but), have: have, sections: sections,
+      ElmCup.plan(with_documents(request), now: Time.now, beside: beside(but), have: have, sections: sections,
         pantry: Pantry.library)
     end
 
@@ -52,14 +52,8 @@ module ElmCupServer
       said.merge({"document" => document, "version" => version&.number}.compact)
     end
 
-    # "plan/1" of the other plans that are near its hour.
-    def self.beside(request, but)
-      at = Time.iso8601(request["at"].to_s)
-      near = kept.where.not(id: but).where.not(starts_at: nil)
-      near.where(starts_at: ..utc(at + NEAR)).where(ready_at: utc(at - NEAR)..).map(&:parsed)
-    rescue ArgumentError
-      []
-    end
+    # "plan/1" of the other plans that are not over.
+    def self.beside(but) = kept.where.not(id: but).where(ready_at: utc(Time.now)..).order(:ready_at).limit(MOST_BESIDE).map(&:parsed)
 
     def self.have
       library = Pantry.library

@@ -9,6 +9,8 @@ RSpec.describe "Every view", system: true, demo: true do
   {"Counter" => ["/", ".made li"], "Formulas" => ["/formulas", ".cup-link"], "Mix" => ["/formulas/2/mix", "[data-level]"],
    "layers" => ["/formulas/7/mix", "[data-level]"], "Made it" => ["/formulas/2/made", ".texture"], "Log" => ["/log", ".entry"],
    "Shape" => ["/formulas/7/shape", "[data-section]"], "Cold" => ["/formulas/11/cold", "[data-verdict]"],
+   "Steps" => ["/formulas/11/steps", "[data-step]", -> { first("[data-step]").click }], "Plans" => ["/plans", ".plans li"],
+   "Plan" => ["/plans/1", "[data-task]", -> { first("[data-task]").click }],
    "Kitchen" => ["/kitchen", "[aria-label='Tins'] li"],
    "kitchen of a formula" => ["/formulas/2/kitchen", "fieldset"],
    "Compare" => ["/formulas/2/compare", "tbody tr"], "Import" => ["/import", "textarea"],

@@ -116,6 +116,13 @@ const helpWords = (limit: string) =>
     .split('+')
     .map((each) => HELPS[each] ?? each)
     .join(' and ')
+/** What one limit less gives: a later start, or an earlier end. */
+function gain(each: NonNullable<Plan['relax']>[number]) {
+  const now = plan.value!
+  if (now.mode === 'ready_by' && now.status === 'fits')
+    return each.start === now.start ? 'no later start' : `start at ${shownAt(each.start)}`
+  return each.ready === now.ready ? 'ready no sooner' : `ready at ${shownAt(each.ready)}`
+}
 const shownAt = (iso: string) => {
   const minute = minuteOf(iso)
   const other = dayIn(minute, plan.value!.zone) !== dayIn(minuteOf(plan.value!.at), plan.value!.zone)
@@ -233,10 +240,7 @@ useShortcuts(() => [
             />
             <ul v-else data-help>
               <li v-if="quick?.ready">If all goes fast, it is ready at {{ shownAt(quick.ready) }}.</li>
-              <li v-for="each in help" :key="each.limit">
-                With {{ helpWords(each.limit) }}:
-                {{ plan.mode === 'ready_by' ? `start at ${shownAt(each.start)}` : `ready at ${shownAt(each.ready)}` }}.
-              </li>
+              <li v-for="each in help" :key="each.limit">With {{ helpWords(each.limit) }}: {{ gain(each) }}.</li>
               <li v-if="!help.length">
                 Nothing of your kitchen holds it up: its own waits do, {{ duration(plan.figures?.bound ?? 0) }} at the
                 least.

@@ -67,8 +67,20 @@ module ElmCup
         named = splits + components.flat_map { |each| each["takes"] || [] }
         named << @document["coat"] if @document["coat"]
         named.each { |each| each["component"] = name if each["component"] == before }
+        rename_steps(before, name)
         follow(before, name)
       end
+
+      # What the cook set otherwise in the steps of a part is told by its name.
+      def rename_steps(before, name)
+        (@document["steps"] || []).each do |step|
+          step["component"] = name if step["component"] == before
+          step["id"] = step_id(step["id"], before, name)
+          step["after"] = step["after"].map { |id| step_id(id, before, name) } if step["after"]
+        end
+      end
+
+      def step_id(id, before, name) = id.end_with?("-#{before}") ? "#{id.delete_suffix(before)}#{name}" : id
 
       def move_part
         @words = "the order of #{part["name"]}"

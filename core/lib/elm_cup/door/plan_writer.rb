@@ -25,7 +25,7 @@ module ElmCup
         {"elm_cup" => VERSION, "name" => @request.name, "mode" => @request.mode, "at" => time(@request.at), "zone" => @calendar.zone,
          "seed" => @request.seed, "reserve_minutes" => @request.reserve, "offered_reserve_minutes" => @timetable.offered_reserve,
          "status" => @result.status.to_s, **(@timetable.plan? ? plan : {}), "rows" => rows, "formulas" => formulas,
-         "sentences" => Plan::Sentences.new(@timetable).all + @request.assumed,
+         "sentences" => Plan::Sentences.new(@timetable).all + @request.assumed + @timetable.forgotten,
          "clashes" => @timetable.plan? ? [] : Json.of(Plan::NoPlanWords.new(@timetable).all), "shopping" => shopping,
          "guests" => Json.of(Plan::GuestTable.new(@request.guests, @timetable.assessments).answer)}.compact
       end

@@ -17,11 +17,42 @@ module ElmCup
       # A Graph of drafted Steps with the edits in it. Steps that the formula no longer asks for, and that were edited, stay.
       def graph(drafted)
         graph = Graph.new(drafted)
-        @said.each { |said| graph.key?(said["id"]) ? edit(graph, said) : add(graph, said) }
+        in_turn.each { |said| graph.key?(said["id"]) ? edit(graph, said) : add(graph, said) }
         graph
       end
 
+      # Ids of steps that are each said to come after the next of them; none where there is no such circle.
+      def circle
+        return @circle if defined?(@circle)
+
+        left = @said.map { |said| said["id"] } - in_turn.map { |said| said["id"] }
+        @circle = left.empty? ? [] : around(left)
+      end
+
+      # What is said of a step, nil for nothing.
+      def text(id) = @said.find { |said| said["id"] == id }&.fetch("text", nil)
+
       private
+
+      # What is said, those after which others come before these.
+      def in_turn
+        @in_turn ||= begin
+          left = @said.dup
+          done = []
+          while (said = left.find { |each| (after(each) & left.map { |other| other["id"] }).empty? })
+            done << left.delete(said)
+          end
+          done
+        end
+      end
+
+      def after(said) = (said["after"] || []) - [said["id"]]
+
+      def around(left)
+        way = [left.first]
+        way << (after(@said.find { |said| said["id"] == way.last }) & left).first until way.uniq.size < way.size
+        way.drop(way.index(way.last))
+      end
 
       def edit(graph, said)
         graph.change(edited(graph[said["id"]], said))
@@ -76,7 +107,8 @@ module ElmCup
         least = said.fetch("least", was.least)
         band = said["band"] || (said.key?("least") ? [least, least] : was.band)
         greatest = was.greatest && [was.greatest, least].max
-        Wait.new(least: least, greatest: said.fetch("greatest", greatest), place: said.fetch("place", was.place), band: band, source: "cook")
+        Wait.new(least: least, greatest: said.fetch("greatest", greatest), place: said.fetch("place", was.place), band: band,
+          source: "cook")
       end
     end
   end

@@ -48,16 +48,6 @@ module ElmCup
         done
       end
 
-      # Ids of a circle of steps that wait for each other, each followed by what it waits for; none where there is none.
-      def circle
-        left = ids - order
-        return [] if left.empty?
-
-        way = [left.first]
-        way << @steps[way.last].after.find { |each| left.include?(each) } until way.uniq.size < way.size
-        way.drop(way.index(way.last))
-      end
-
       # Steps in their order.
       def steps = order.map { |id| @steps[id] }
 

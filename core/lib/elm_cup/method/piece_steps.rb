@@ -144,7 +144,7 @@ module ElmCup
       def put_away(place, id, on_trays)
         before = @sheet.step(@last.first)
         if before.hands_on?
-          @sheet.change(before.id) { |step| step.with(hands: step.hands + Row.all.fetch("put_away").hands) }
+          @sheet.change(before.id) { |step| step.and_then(Row.all.fetch("put_away").hands) }
         else
           step("put_away", count: 1, facts: {place: place}, id: id, per_tray: on_trays)
         end
@@ -231,7 +231,7 @@ module ElmCup
       def first_sets(number)
         place = (@means.slots("freezer").positive? && !tempered?) ? "freezer" : "fridge"
         wait = Wait.new(least: COAT_SETS.last, greatest: nil, place: place, band: COAT_SETS, source: Row::PRACTICE)
-        @sheet.change(@last.first) { |dipped| dipped.with(hands: dipped.hands + Row.all.fetch("put_away").hands) }
+        @sheet.change(@last.first) { |dipped| dipped.and_then(Row.all.fetch("put_away").hands) }
         @last = [@sheet.add("chill", id: "coat-#{number - 1}", after: @last, wait: wait, hands: Hands.none, trays: trays, per_tray: true,
           right_when: "it has gone dull", text: "Chill in the #{wait.place} until the coat has set")]
       end

@@ -42,15 +42,18 @@ module ElmCup
       # Steps that a line tells of, in the order of its words: each word of one step.
       def places(text)
         told = @steps.filter_map { |step| WORDS[step.step] && (place = text.index(WORDS[step.step])) && [place, step] }
-        told.group_by(&:first).sort.map { |_, same| likeliest(same.map(&:last), text) }.uniq
+        at = @at
+        told.group_by(&:first).sort.map { |_, same|
+          likeliest(same.map(&:last), text, at).tap { |step| at = @steps.index(step) }
+        }.uniq
       end
 
-      # Not told of yet, of the part that the line names, behind the line before.
-      def likeliest(steps, text)
+      # Not told of yet, of the part that the line names, behind what was told before.
+      def likeliest(steps, text, before)
         steps.min_by do |step|
           named = step.component && text.match?(/\b#{Regexp.escape(step.component)}\b/i)
           at = @steps.index(step)
-          [@lines.key?(step.id) ? 1 : 0, named ? 0 : 1, (at >= @at) ? 0 : 1, at]
+          [@lines.key?(step.id) ? 1 : 0, named ? 0 : 1, (at >= before) ? 0 : 1, at]
         end
       end
 

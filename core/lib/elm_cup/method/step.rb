@@ -23,6 +23,11 @@ module ElmCup
       # A hand is needed for it.
       def hands_on? = !hands.none?
 
+      # The same with one more thing done in the same go, in its last set.
+      def and_then(more)
+        with(hands: hands + more, turns: turns.empty? ? turns : [*turns[0...-1], turns.last + more.minutes])
+      end
+
       # All hands-on minutes.
       def hands_minutes = hands.minutes + out
 

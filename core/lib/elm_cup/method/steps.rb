@@ -10,7 +10,8 @@ module ElmCup
       def initialize(assessment)
         @assessment = assessment
         @said = assessment.formula.steps
-        refuse_circle if graph.circle.any?
+        @edits = Edits.new(@said)
+        refuse_circle if @edits.circle.any?
       end
 
       # Steps in their order, dropped ones too.
@@ -37,10 +38,11 @@ module ElmCup
 
       private
 
-      def graph = @graph ||= Edits.new(@said).graph(Graph.new(drafted).steps)
+      def graph = @graph ||= @edits.graph(drafted)
 
       def refuse_circle
-        texts = graph.circle.map { |id| "“#{graph[id].text}”" }
+        known = drafted.to_h { |step| [step.id, step.text] }
+        texts = @edits.circle.map { |id| "“#{@edits.text(id) || known.fetch(id, id)}”" }
         InvalidDocument.refuse("/steps", :step_circle, steps: texts.join(" waits for "))
       end
     end

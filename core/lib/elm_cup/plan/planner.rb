@@ -35,7 +35,8 @@ module ElmCup
         return Result.new(status: :none, project: @project, contradiction: contradiction) if contradiction
 
         found = Search.new(@project).best
-        return from_now if found && too_early?(found)
+        # What was done may leave too little time to its hour: then there is no plan that keeps it.
+        return from_now if @project.now && @project.ready_by? && (found.nil? || too_early?(found))
 
         (found && within?(found)) ? of(@project, found, :fits) : Result.new(status: :none, project: @project)
       end
@@ -46,7 +47,7 @@ module ElmCup
       def within?(found) = @horizon.nil? || found.starts.all? { |start| start.between?(*@horizon) }
 
       def too_early?(found)
-        @project.now && @project.tasks.zip(found.starts).any? { |task, start| !task.past && start < @project.now }
+        @project.tasks.zip(found.starts).any? { |task, start| !task.past && start < @project.now }
       end
 
       # Begun now, and as little late as can be.

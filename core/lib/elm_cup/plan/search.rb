@@ -90,7 +90,7 @@ module ElmCup
         groups = StartLists.groups(network)
         return if groups.size < 2
 
-        groups = groups.map { |group| alone(group) || return }.sort_by { |list, _| @heads[list.first] }
+        groups = groups.map { |group| alone(group) || (return nil) }.sort_by { |list, _| @heads[list.first] }
         SHARES.each { |share| behind(groups, share) }
       end
 

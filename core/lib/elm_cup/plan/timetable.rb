@@ -23,8 +23,14 @@ module ElmCup
         @assessments = request.orders.map { |order| Assessment.of(order.document, library: library) }
         @expansions = @assessments.each_with_index.map { |assessment, index| expand(assessment, index) }
         refuse_many
-        check_names
         @result = Planner.call(project, horizon: span)
+      end
+
+      # Words of what was fixed, or done, and is no step of these formulas any more: it is passed over.
+      def forgotten
+        known = items.map(&:id)
+        gone = (request.pins.keys + request.done.keys).reject { |id| known.include?(id) }
+        gone.empty? ? [] : ["What was said of steps that are gone is passed over (#{gone.size})."]
       end
 
       # [from, to] minutes that it is looked for between.
@@ -119,15 +125,6 @@ module ElmCup
 
         kept = expansions.each_with_index.take_while { |_, at| expansions.first(at + 1).sum { |each| each.tasks.size } <= MOST_TASKS }.size
         InvalidDocument.refuse("/formulas", :too_many_tasks, count: count, most: MOST_TASKS, kept: kept, all: expansions.size)
-      end
-
-      def check_names
-        known = items.map(&:id)
-        faults = {pins: request.pins, done: request.done}.flat_map do |key, said|
-          unknown = said.keys.each_with_index.reject { |id, _| known.include?(id) }
-          unknown.map { |id, at| Fault.at("/#{key}/#{at}/task", :no_such_task, id: id) }
-        end
-        raise InvalidDocument.new(faults) if faults.any?
       end
 
       def tasks

@@ -295,6 +295,14 @@ async function remove() {
   .facts [data-version] {
     display: none;
   }
+  .tabs {
+    gap: 0;
+    justify-content: space-between;
+    width: 100%;
+  }
+  .tabs a {
+    padding-inline: 4px;
+  }
 }
 @media (pointer: coarse) {
   .icon {

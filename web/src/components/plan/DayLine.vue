@@ -253,7 +253,7 @@ function grab(down: PointerEvent, task: PlanTask) {
               :aria-pressed="chosen === bar.task.id"
               :title="labelOf(bar.task)"
               data-task
-              @click="emit('choose', chosen === bar.task.id ? undefined : bar.task.id)"
+              @click="emit('choose', bar.task.id)"
               @focus="emit('choose', bar.task.id)"
               @keydown="keys($event, bar.task)"
               @pointerdown="grab($event, bar.task)"

@@ -124,7 +124,7 @@ function guests(field: HTMLInputElement, key: 'people' | 'pieces_each') {
               v-if="plan.formulas.length > 1"
               type="button"
               class="link-button"
-              :aria-label="`Take out ${formula.name}`"
+              :aria-label="`Remove ${formula.name}`"
               @click="remove(formula.index)"
             >
               remove
