@@ -35,21 +35,20 @@ module ElmCupServer
     # What is listed, the latest hour first.
     def self.listed = kept.order(at: :desc, id: :desc).limit(MOST_LISTED).map(&:to_row)
 
-    # The request with the document of each formula that it names by its number. InvalidDocument where there is none.
+    # The request with the document of each formula that it names by its number, where there is one.
     def self.with_documents(request)
       return request unless request.is_a?(Hash) && request["formulas"].is_a?(Array)
 
-      request.merge("formulas" => request["formulas"].each_with_index.map { |each, at| with_document(each, at) })
+      request.merge("formulas" => request["formulas"].map { |each| with_document(each) })
     end
 
-    def self.with_document(said, at)
+    def self.with_document(said)
       return said unless said.is_a?(Hash) && said["formula"].is_a?(Integer) && !said.key?("document")
 
       formula = Formula.kept.find_by(id: said["formula"])
       version = said["version"] ? formula&.versions&.find_by(number: said["version"]) : formula&.current_version
       document = version ? version.parsed : formula && said["version"].nil? && formula.standing
-      document or raise ElmCup::InvalidDocument.new([ElmCup::Fault.at("/formulas/#{at}/formula", :no_such_formula, id: said["formula"])])
-      said.merge({"document" => document, "version" => version&.number}.compact)
+      document ? said.merge({"document" => document, "version" => version&.number}.compact) : said
     end
 
     # "plan/1" of the other plans that are not over.

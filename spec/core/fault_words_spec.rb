@@ -20,9 +20,9 @@ RSpec.describe ElmCup::FaultWords do
   it "gives a fault its place, code, facts and sentence" do
     fault = ElmCup::Fault.at("/wishes/0", :wish_unknown, key: "firmness", keys: "kcal")
     expect(fault).to have_attributes(pointer: "/wishes/0", code: "wish_unknown", facts: {key: "firmness", keys: "kcal"},
-      message: %r{firmness})
+      message: "“firmness” cannot be a wish; choose from kcal")
     expect(fault.below("/document").pointer).to eq("/document/wishes/0")
     expect(ElmCup::InvalidDocument.new([fault, ElmCup::Fault.at("", :nothing_in_it)]).message)
-      .to eq("/wishes/0: “firmness” belongs to a part that is not built yet; take it out; There is nothing in it yet")
+      .to eq("/wishes/0: “firmness” cannot be a wish; choose from kcal; There is nothing in it yet")
   end
 end

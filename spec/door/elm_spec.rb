@@ -255,6 +255,30 @@ RSpec.describe "bin/elm" do
     expect(err).to include("/journey/0/minutes")
   end
 
+  it "drafts steps, and plans formulas as the core does, a request of its own too, with a calendar beside" do
+    ball = JSON.generate(coated({"kind" => "ball", "pieces" => 12}, coat: {"kind" => "dip", "component" => "shell"}))
+    out, _, status = elm("steps", "-", input: ball)
+    expect([JSON.parse(out), status.exitstatus]).to eq([JSON.parse(JSON.generate(ElmCup.steps(JSON.parse(ball)))), 0])
+    Dir.mktmpdir do |folder|
+      file, calendar = %w[ball.json plan.ics].map { |name| File.join(folder, name) }
+      File.write(file, ball)
+      out, err, status = elm("plan", file, "--ready-by", "2030-06-20T18:00", "--zone", "Europe/Berlin", "--calendar", calendar)
+      plan = JSON.parse(out)
+      expect([err, status.exitstatus, plan["status"], plan["at"]]).to eq(["", 0, "fits", "2030-06-20T18:00:00+02:00"])
+      expect(File.binread(calendar).scan("BEGIN:VEVENT").size).to eq(plan["tasks"].size)
+      request = File.join(folder, "request.json")
+      File.write(request, JSON.generate("elm_cup" => "plan-request/1", "at" => "2030-06-20T18:00", "zone" => "Europe/Berlin",
+        "formulas" => [{"document" => JSON.parse(ball)}]))
+      expect(JSON.parse(elm("plan", request).first).values_at("start", "tasks")).to eq(plan.values_at("start", "tasks"))
+      {[file] => "Say when", [file, "--ready-by", "whenever"] => "/at", [] => "Name a formula document", [request, file] => "not both",
+       [file, "--ready-by", "18:00", "--times", "lots"] => "--times takes numbers"}.each do |arguments, words|
+        out, err, status = elm("plan", *arguments)
+        expect([out, err.lines.size, status.exitstatus]).to eq(["", 1, 2])
+        expect(err).to include(words)
+      end
+    end
+  end
+
   it "shapes and coats as the core does, in the kitchen that it is told of, and writes the cut at its true size" do
     slab = JSON.generate(coated({"kind" => "slab", "tin_mm" => [200, 200], "grid" => [5, 4]}))
     out, err, status = elm("shape", "-", input: slab)

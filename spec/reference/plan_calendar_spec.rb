@@ -9,9 +9,9 @@ RSpec.describe "A plan as iCalendar" do
   document = {"elm_cup" => "formula/1", "name" => name, "shape" => {"kind" => "ball", "pieces" => 24},
               "components" => [{"name" => "dough", "lines" => [{"text" => "200 g dates, soaked"}, {"text" => "150 g almonds, ground"}]}]}
   other = document.merge("name" => "Second\tone")
-  plan = ElmCup.plan({"elm_cup" => "plan-request/1", "name" => "Night, of the\u00a0clock", "at" => "2026-03-29T04:00", "zone" => "Europe/Berlin",
-    "now" => "2026-03-28T08:00", "formulas" => [document, other].map { |each| {"document" => each} }}, sections: [],
-    pantry: ElmCup.shipped.in_kitchen({"asleep" => nil}))
+  plan = ElmCup.plan({"elm_cup" => "plan-request/1", "name" => "Night, of the\u00a0clock", "at" => "2026-03-29T04:00",
+    "zone" => "Europe/Berlin", "now" => "2026-03-28T08:00", "formulas" => [document, other].map { |each| {"document" => each} }},
+    sections: [], pantry: ElmCup.shipped.in_kitchen({"asleep" => nil}))
   stamp = Time.utc(2026, 3, 28, 8)
   text = ElmCup.plan_calendar(plan, uid: "plan-7", stamp: stamp)
   read = RiCal.parse_string(text).first

@@ -21,7 +21,8 @@ RSpec.describe "Kitchen and shape over the API", server: true do
     {{"tins" => [{"id" => "t", "mm" => [5, 5]}]} => "/tins/0/mm/0", {"places" => [{"id" => "f", "kind" => "freezer",
                                                                                    "dial_c" => 10}]} => "/places/0/dial_c",
      {"hob" => -1} => "/hob", {"asleep" => ["23:00", "25:00"]} => "/asleep/1",
-     {"away" => [{"days" => ["moonday"], "start" => "08:00", "end" => "17:00"}]} => "/away/0/days/0", {"scoops" => [{"id" => "s", "ml" => 5}, {"id" => "s", "ml" => 6}]} => "/scoops/1/id",
+     {"away" => [{"days" => ["mon"], "start" => "08:00", "end" => "24:00"}]} => "/away/0/end",
+     {"scoops" => [{"id" => "s", "ml" => 5}, {"id" => "s", "ml" => 6}]} => "/scoops/1/id",
      {"colour" => "red"} => "/colour"}.each do |more, pointer|
       refused = ask(:put, "/api/kitchen", usual.merge(more))
       expect([last_response.status, refused["errors"].map { |error| error["pointer"] }]).to match([422, include(pointer)])

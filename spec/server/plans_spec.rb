@@ -5,7 +5,8 @@ require "server_helper"
 RSpec.describe "Plans and steps over the API", server: true do
   let(:bites) { ElmCupServer::Formula.start(formula("200 g soft dates", "150 g almonds, ground", "40 g honey", name: "Bites")) }
   let(:asked) {
-    {"elm_cup" => "plan-request/1", "mode" => "ready_by", "at" => "2027-06-19T18:00", "zone" => "Europe/Berlin", "formulas" => [{"formula" => bites.id}]}
+    {"elm_cup" => "plan-request/1", "mode" => "ready_by", "at" => "2027-06-19T18:00", "zone" => "Europe/Berlin",
+     "formulas" => [{"formula" => bites.id}]}
   }
 
   def fault = JSON.parse(last_response.body)["errors"].first
@@ -19,7 +20,8 @@ RSpec.describe "Plans and steps over the API", server: true do
     expect(named.values_at("revision")).to eq([2])
     stale = ask(:put, path, {"revision" => 1, "request" => made["request"].merge("name" => "Sunday")})
     expect([last_response.status, stale["kept"]["request"]["name"], stale["sent"]["name"]]).to eq([409, "Saturday", "Sunday"])
-    expect(ask(:get, "/api/plans")["rows"].map { |row| row.values_at("name", "status", "at") }).to eq([["Saturday", "fits", "2027-06-19T16:00:00Z"]])
+    rows = ask(:get, "/api/plans")["rows"]
+    expect(rows.map { |row| row.values_at("name", "status", "at") }).to eq([["Saturday", "fits", "2027-06-19T16:00:00Z"]])
     expect(ask(:get, path)["plan"]["tasks"].size).to eq(ElmCupServer::PlanTask.where(plan_id: made["id"]).count)
   end
 
@@ -46,7 +48,8 @@ RSpec.describe "Plans and steps over the API", server: true do
   it "counts what is ticked as there, and leaves the rest to buy" do
     ElmCupServer::Setting.keep_list("cupboard", ["honey"])
     shopping = ask(:post, "/api/plans/preview", asked)["shopping"]
-    expect([shopping["check"], shopping["buy"]].map { |list| list.map { |item| item["ingredient"] } }).to eq([["honey"], %w[almonds dates-soft]])
+    ids = shopping.values_at("check", "buy").map { |list| list.map { |item| item["ingredient"] } }
+    expect(ids).to eq([["honey"], %w[almonds dates-soft]])
   end
 
   it "is written as iCalendar with the same names each time" do
@@ -57,9 +60,10 @@ RSpec.describe "Plans and steps over the API", server: true do
   end
 
   it "refuses what cannot be asked, at its place, and keeps nothing of it" do
-    {asked.merge("formulas" => [{"formula" => 999_999}]) => "/formulas/0/formula", asked.merge("formulas" => [{"formula" => bites.id, "version" => 7}]) => "/formulas/0/formula",
-     asked.merge("at" => "never") => "/at", asked.merge("zone" => "../etc") => "/zone", asked.merge("seed" => -1) => "/seed"}.each do |said, pointer|
-      ask(:post, "/api/plans", said)
+    {{"formulas" => [{"formula" => 999_999}]} => "/formulas/0/formula",
+     {"formulas" => [{"formula" => bites.id, "version" => 7}]} => "/formulas/0/formula", {"at" => "never"} => "/at",
+     {"zone" => "../etc"} => "/zone", {"seed" => -1} => "/seed"}.each do |said, pointer|
+      ask(:post, "/api/plans", asked.merge(said))
       expect([last_response.status, fault["pointer"]]).to eq([422, pointer])
     end
     expect(ElmCupServer::Plan.count + ElmCupServer::PlanTask.count).to eq(0)
@@ -78,7 +82,8 @@ RSpec.describe "Plans and steps over the API", server: true do
     document = bites.current_version.parsed
     steps = ask(:post, "/api/steps", {"document" => document})
     expect(steps["steps"].map { |step| step["id"] }).to include("roll", "box")
-    changed = ask(:post, "/api/steps/edit", {"document" => document, "edit" => {"kind" => "set", "id" => "roll", "set" => {"hands_minutes" => 40}}})
+    edit = {"kind" => "set", "id" => "roll", "set" => {"hands_minutes" => 40}}
+    changed = ask(:post, "/api/steps/edit", {"document" => document, "edit" => edit})
     more = ask(:post, "/api/steps", {"document" => changed["formula"], "before" => document})
     expect(more["changes"]).to include(/40 min of work/)
     ask(:post, "/api/steps/edit", {"document" => document, "edit" => {"kind" => "set", "id" => "nope", "set" => {}}})

@@ -1,35 +1,26 @@
 # frozen_string_literal: true
 
-# Looks at every minute of a plan on its own, by nothing but the words of the problem: what is broken, in words.
+# Looks at a plan on its own, by nothing but the words of the problem: what is broken, in words.
 module PlanValidator
   # starts: real start of each task of the project.
   def self.faults(project, starts)
     at = project.tasks.zip(starts).to_h { |task, start| [task.id, start] }
     ends = project.tasks.to_h { |task| [task.id, at[task.id] + task.minutes] }
-    use = Hash.new { |hash, name| hash[name] = Hash.new(0) }
-    project.tasks.each { |task|
-      task.uses.each { |name, count|
-        (at[task.id]...ends[task.id]).each { |minute|
-          use[name][minute] += count
-        }
-      }
-    }
-    project.links.each { |link|
-      link.keeps.each { |name, count|
-        (ends[link.from]...at[link.to]).each { |minute|
-          use[name][minute] += count
-        }
-      }
-    }
-    crowds(project, use) + project.links.flat_map { |link| wait(link, at[link.to] - ends[link.from]) } + limits(project, at, ends)
+    taken = project.tasks.flat_map { |task| task.uses.map { |name, count| [name, count, at[task.id], ends[task.id]] } } +
+      project.links.flat_map { |link| link.keeps.map { |name, count| [name, count, ends[link.from], at[link.to]] } }
+    crowds(project, taken.select { |_, _, from, to| from < to }) +
+      project.links.flat_map { |link| wait(link, at[link.to] - ends[link.from]) } + limits(project, at, ends)
   end
 
-  def self.crowds(project, use)
-    use.flat_map do |name, minutes|
-      closed = Hash.new(0)
-      (project.blocked[name] || []).each { |from, to, count| (from...to).each { |minute| closed[minute] += count } }
-      minutes.filter_map do |minute, count|
-        room = [project.resources[name] - closed[minute], 0].max
+  # What is taken only ever grows where something begins, and room only ever shrinks where something is closed: those minutes are looked at.
+  def self.crowds(project, taken)
+    taken.group_by(&:first).flat_map do |name, stretches|
+      closed = project.blocked[name] || []
+      minutes = (stretches.map { |stretch| stretch[2] } + closed.map(&:first)).uniq
+      minutes.filter_map do |minute|
+        count = stretches.sum { |_, each, from, to| (from <= minute && minute < to) ? each : 0 }
+        away = closed.sum { |from, to, each| (from <= minute && minute < to) ? each : 0 }
+        room = [project.resources[name] - away, 0].max
         "#{name} at #{minute}: #{count} of #{room}" if count > room
       end
     end

@@ -46,7 +46,8 @@ RSpec.describe ElmCup::Method::Steps do
     end
 
     it "adds a quarter of an hour for tempering, and half the time to stay warm" do
-      tempered = step(dipped.merge("lives" => "room", "coat" => {"kind" => "dip", "component" => "shell", "school" => "tempered"}), "melt-shell")
+      coat = {"kind" => "dip", "component" => "shell", "school" => "tempered"}
+      tempered = step(dipped.merge("lives" => "room", "coat" => coat), "melt-shell")
       thinned = step(dipped, "melt-shell")
       expect([tempered.hands.minutes - thinned.hands.minutes, tempered.wait.greatest, thinned.wait.greatest]).to eq([15, 5, 10])
     end
@@ -210,7 +211,8 @@ RSpec.describe ElmCup::Method::Steps do
     end
 
     it "in a circle are named" do
-      circle = dipped.merge("steps" => [{"id" => "a", "text" => "Whisk", "after" => ["b"]}, {"id" => "b", "text" => "Fold", "after" => ["a"]}])
+      whisk, fold = {"id" => "a", "text" => "Whisk", "after" => ["b"]}, {"id" => "b", "text" => "Fold", "after" => ["a"]}
+      circle = dipped.merge("steps" => [whisk, fold])
       twice = dipped.merge("steps" => [{"id" => "a", "text" => "Whisk"}, {"id" => "a", "text" => "Fold"}])
       expect { ElmCup.steps(twice) }.to raise_error(ElmCup::InvalidDocument, /Two steps have the id “a”/)
       expect { ElmCup.steps(circle) }.to raise_error(ElmCup::InvalidDocument, /“Whisk” waits for “Fold” waits for “Whisk”/)

@@ -20,7 +20,7 @@ const FOLDED_FROM = 75
 const KEPT_ASIDE = 10
 const GAP = 54
 /** A turn of five minutes can still be pressed. */
-const LEAST_PER_MINUTE = 3.4
+const LEAST_PER_MINUTE = 2.4
 const MOST_PER_MINUTE = 14
 
 /** work: stretches in which something is done, in any order; room: pixels there are. */

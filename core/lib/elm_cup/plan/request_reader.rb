@@ -100,11 +100,18 @@ module ElmCup
       end
 
       def order(said, pointer)
-        @faults << Fault.at(pointer, :plan_of_nothing) unless said["document"]
+        @faults << without_document(said, pointer) unless said["document"]
         @faults << Fault.at("#{pointer}/pieces", :times_or_pieces) if said.key?("pieces") && said.key?("times")
         document = said["document"] ? sized(said, pointer) : nil
         ready_by = said["ready_by"] && minute(said["ready_by"], "#{pointer}/ready_by")
         Order.new(document: document, ready_by: ready_by, formula: said["formula"], version: said["version"], times: said["times"] || 1)
+      end
+
+      # Who knows formulas by their numbers has put their documents in by now.
+      def without_document(said, pointer)
+        return Fault.at(pointer, :plan_of_nothing) unless said["formula"]
+
+        Fault.at("#{pointer}/formula", :no_such_formula, id: said["formula"])
       end
 
       # The document at the size that is wanted.

@@ -69,22 +69,14 @@ module ElmCup
         criteria.visits(criteria.turns(result.starts))
       end
 
-      # Planner::Result where every wait is over at its early end; nil where there is none.
-      def quick
-        return unless plan?
+      # Planner::Result where every wait is over at its early end; nil where there is no plan.
+      def quick = (Planner.call(early, horizon: span) if plan?)
 
-        early = stays.to_h { |stay| [stay.link.ends, stay.early.least] }
-        links = result.project.links.map { |link| link.with(least: [link.least, early.fetch(link.ends, link.least)].min) }
-        Planner.call(result.project.with(links: links), horizon: span)
-      end
-
-      # Where it is begun as planned and all goes fast: the minute at which it is ready.
+      # Where it is begun as planned and all goes fast: the minute at which it is ready; nil where there is no plan.
       def quick_ready
         return unless plan?
 
-        early = stays.to_h { |stay| [stay.link.ends, stay.early.least] }
-        links = result.project.links.map { |link| link.with(least: [link.least, early.fetch(link.ends, link.least)].min) }
-        found = Planner.call(result.project.with(links: links, mode: Project::START_AT, at: result.first), horizon: span)
+        found = Planner.call(early.with(mode: Project::START_AT, at: result.first), horizon: span)
         found.last if found.plan?
       end
 
@@ -112,6 +104,14 @@ module ElmCup
       private
 
       def room = @room ||= Room.new(result.project, result.starts)
+
+      # The Project with the early end of each wait.
+      def early
+        @early ||= begin
+          least = stays.to_h { |stay| [stay.link.ends, stay.early.least] }
+          result.project.with(links: result.project.links.map { |link| link.with(least: [link.least, least.fetch(link.ends)].min) })
+        end
+      end
 
       def expand(assessment, index)
         order = request.orders[index]

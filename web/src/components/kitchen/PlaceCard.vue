@@ -12,6 +12,8 @@ const emit = defineEmits<{ change: [place: Place]; remove: [] }>()
 const OFF = { freezer: 3, fridge: 2, room: 0 }
 const LIMITS = { freezer: [-40, 0], fridge: [-5, 15], room: [0, 45] }
 const NAMES = { freezer: 'Freezer', fridge: 'Fridge', room: 'Room' }
+/** Trays that usually go in: a plate into a freezer, two into a fridge. */
+const SLOTS = { freezer: 1, fridge: 2, room: 0 }
 const testing = ref(false)
 const limits = computed(() => LIMITS[props.place.kind])
 const measured = computed(() => typeof props.place.air_c === 'number')
@@ -32,6 +34,11 @@ function thermometer(field: HTMLInputElement) {
 const without = (place: Place) =>
   Object.fromEntries(Object.entries(place).filter(([key]) => !key.startsWith('h_'))) as Place
 const fan = (on: boolean) => emit('change', { ...without(props.place), fan: on })
+function slots(field: HTMLInputElement) {
+  if (!field.checkValidity() || !Number.isInteger(field.valueAsNumber))
+    field.value = String(props.place.slots ?? SLOTS[props.place.kind])
+  else emit('change', { ...props.place, slots: field.valueAsNumber })
+}
 function keep(top: number, bottom: number) {
   testing.value = false
   emit('change', { ...props.place, h_top: top, h_bottom: bottom })
@@ -78,6 +85,17 @@ function keep(top: number, bottom: number) {
     <label class="field"
       ><span>A fan stirs the air</span>
       <input type="checkbox" :checked="place.fan ?? false" @change="fan(($event.target as HTMLInputElement).checked)"
+    /></label>
+    <label class="field"
+      ><span>Trays that go in <span class="quiet">· plans are laid within it</span></span>
+      <input
+        type="number"
+        class="plain-field number"
+        min="0"
+        max="40"
+        required
+        :value="place.slots ?? SLOTS[place.kind]"
+        @change="slots($event.target as HTMLInputElement)"
     /></label>
     <p class="quiet">
       {{

@@ -358,10 +358,11 @@ function grab(down: PointerEvent, task: PlanTask) {
   top: 38px;
   background: var(--oat);
   display: grid;
-  place-items: start center;
+  place-items: start;
   overflow: hidden;
 }
 .closed span {
+  padding-inline: 4px;
   font-size: 0.75rem;
   color: var(--husk);
   padding-top: 2px;

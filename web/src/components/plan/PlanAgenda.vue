@@ -53,10 +53,17 @@ const letter = (at: number) => String.fromCharCode(65 + at)
   gap: 8px;
 }
 .visits {
-  display: grid;
-  grid-template-columns: repeat(auto-fit, minmax(280px, 1fr));
-  gap: 12px 28px;
-  align-items: start;
+  columns: 300px;
+  column-gap: 28px;
+}
+.visit {
+  margin-bottom: 12px;
+}
+h3 {
+  break-after: avoid;
+}
+li {
+  break-inside: avoid;
 }
 h3 {
   font-size: 0.9375rem;
@@ -77,7 +84,7 @@ em {
 }
 @media print {
   .visits {
-    grid-template-columns: 1fr 1fr;
+    columns: 2;
   }
   li {
     font-size: 9pt;
