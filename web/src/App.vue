@@ -46,4 +46,18 @@ main {
     grid-template-rows: minmax(0, 1fr) auto;
   }
 }
+/* On paper there is nothing to press. */
+@media print {
+  :global(body) {
+    background: none;
+  }
+  .frame {
+    display: block;
+    min-height: 0;
+  }
+  .frame > :deep(nav),
+  .skip {
+    display: none;
+  }
+}
 </style>

@@ -323,7 +323,21 @@ useShortcuts(() => [
     order: 2;
   }
 }
+@page {
+  size: A4 landscape;
+  margin: 9mm;
+}
 @media print {
+  .main {
+    gap: 6px;
+  }
+  .line {
+    border: 0;
+    background: none;
+  }
+  .said {
+    margin-bottom: 4px;
+  }
   .left,
   .tools,
   .keys,

@@ -26,6 +26,8 @@ const NAMES: Record<string, string> = {
   fridge: 'Fridge',
 }
 const STEP = 5
+/** Pixels across of a sheet lying on its side. */
+const SHEET = 920
 const ROW = 34
 const HANDS_ROW = 64
 const box = ref<HTMLElement>()
@@ -184,7 +186,7 @@ function grab(down: PointerEvent, task: PlanTask) {
 </script>
 
 <template>
-  <div class="day-line">
+  <div class="day-line" :style="{ '--fit': Math.min(SHEET / scale.width, 1) }">
     <div class="names" aria-hidden="true">
       <span class="axis-name" />
       <span v-for="row in rows" :key="row.id" :style="{ height: `${row.height}px` }">{{ row.name }}</span>
@@ -491,6 +493,15 @@ function grab(down: PointerEvent, task: PlanTask) {
   position: absolute;
   bottom: 3px;
   border-top: 3px dotted var(--husk);
+}
+@media print {
+  .scroll {
+    overflow: visible;
+  }
+  .day-line {
+    zoom: var(--fit);
+    print-color-adjust: exact;
+  }
 }
 .under {
   position: absolute;

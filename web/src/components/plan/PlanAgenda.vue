@@ -23,6 +23,11 @@ const letter = (at: number) => String.fromCharCode(65 + at)
 <template>
   <section aria-labelledby="agenda-title" class="agenda" data-agenda>
     <h2 id="agenda-title">By the clock</h2>
+    <p v-if="plan.formulas.length > 1" class="legend">
+      <span v-for="formula in plan.formulas" :key="formula.index"
+        ><b>{{ letter(formula.index) }}</b> {{ formula.name }}, {{ formula.words }}</span
+      >
+    </p>
     <div class="visits">
       <div v-for="visit in visits" :key="visit.number" class="visit">
         <h3>
@@ -82,12 +87,31 @@ li {
 em {
   font-size: 0.875rem;
 }
+.legend {
+  display: none;
+}
 @media print {
+  .legend {
+    display: flex;
+    flex-wrap: wrap;
+    gap: 0 18px;
+    font-size: 9pt;
+  }
   .visits {
-    columns: 2;
+    columns: 4;
+    column-gap: 14px;
+  }
+  .visit {
+    margin-bottom: 6px;
+  }
+  em,
+  .agenda > .quiet {
+    display: none;
   }
   li {
-    font-size: 9pt;
+    grid-template-columns: 34px minmax(0, 1fr);
+    font-size: 8.5pt;
+    line-height: 1.2;
     padding: 0;
   }
 }

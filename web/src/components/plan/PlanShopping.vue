@@ -64,4 +64,17 @@ h3 {
 .fault {
   color: var(--berry);
 }
+@media print {
+  .items {
+    columns: 4;
+  }
+  .items li {
+    font-size: 8.5pt;
+    line-height: 1.2;
+    padding: 0;
+  }
+  .shopping > .quiet {
+    display: none;
+  }
+}
 </style>
