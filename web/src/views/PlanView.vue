@@ -315,6 +315,15 @@ useShortcuts(() => [
 .fault {
   color: var(--berry);
 }
+@media (max-width: 600px) {
+  .head {
+    flex-wrap: wrap;
+    gap: 0 16px;
+  }
+  .name {
+    flex-basis: 100%;
+  }
+}
 @media (max-width: 1000px) {
   .columns {
     grid-template-columns: minmax(0, 1fr);

@@ -3,8 +3,9 @@
 import { computed, nextTick, ref } from 'vue'
 import { useElementSize, useIntervalFn } from '@vueuse/core'
 import type { Plan, PlanTask, PlanWait } from '@/api/client'
+import { dayRows, HANDS_ROW } from '@/drawings/dayRows'
 import { dayScale, minuteOf } from '@/drawings/dayScale'
-import { clockIn, duration, words } from '@/format'
+import { clockIn, duration } from '@/format'
 
 const props = defineProps<{ plan: Plan; chosen?: string; moving?: { id: string; at: number }; said?: string }>()
 const emit = defineEmits<{
@@ -16,20 +17,9 @@ const emit = defineEmits<{
   pin: [id: string]
 }>()
 
-const NAMES: Record<string, string> = {
-  hands: 'Hands',
-  melt: 'Melting bowl',
-  hob: 'Hob',
-  oven: 'Oven',
-  processor: 'Processor',
-  freezer: 'Freezer',
-  fridge: 'Fridge',
-}
 const STEP = 5
 /** Pixels across of a sheet lying on its side. */
 const SHEET = 920
-const ROW = 34
-const HANDS_ROW = 64
 const box = ref<HTMLElement>()
 const { width } = useElementSize(box)
 const now = ref(Math.floor(Date.now() / 60_000))
@@ -55,59 +45,7 @@ const codes = computed(() => {
     ]),
   )
 })
-interface Bar {
-  key: string
-  x: number
-  width: number
-  lane: number
-}
-/** Bars beside each other where several go on at once. */
-function laned<T>(
-  items: T[],
-  from: (item: T) => number,
-  to: (item: T) => number,
-  count: (item: T) => number = () => 1,
-) {
-  const ends: number[] = []
-  return [...items]
-    .sort((one, other) => from(one) - from(other))
-    .flatMap((item) =>
-      Array.from({ length: count(item) }, () => {
-        const free = ends.findIndex((end) => end <= from(item))
-        const lane = free < 0 ? ends.length : free
-        ends[lane] = to(item)
-        return { item, lane }
-      }),
-    )
-}
-const barOf = (key: string, from: number, to: number, lane: number): Bar => ({
-  key,
-  x: scale.value.x(from),
-  width: Math.max(scale.value.x(to) - scale.value.x(from), 2),
-  lane,
-})
-const rows = computed(() =>
-  props.plan.rows.map((row) => {
-    const used = laned(
-      hands.value.filter((task) => task.uses.includes(row.id)),
-      (task) => minuteOf(task.start),
-      (task) => minuteOf(task.end),
-    ).map(({ item, lane }) => ({ task: item, ...barOf(item.id, minuteOf(item.start), minuteOf(item.end), lane) }))
-    const waits = laned(
-      (props.plan.waits ?? []).filter((wait) => wait.place === row.id && wait.end > wait.start),
-      (wait) => minuteOf(wait.start),
-      (wait) => minuteOf(wait.end),
-      (wait) => wait.slots ?? 1,
-    ).map(({ item, lane }, at) => ({
-      wait: item,
-      enough: scale.value.x(minuteOf(item.enough)) - scale.value.x(minuteOf(item.start)),
-      ...barOf(`${item.from}>${item.to}:${at}`, minuteOf(item.start), minuteOf(item.end), lane),
-    }))
-    const lanes = Math.max(1, ...[...used, ...waits].map((bar) => bar.lane + 1))
-    const high = row.id === 'hands' ? HANDS_ROW : ROW
-    return { ...row, name: NAMES[row.id] ?? words(row.id), used, waits, lanes, high, height: lanes * high }
-  }),
-)
+const rows = computed(() => dayRows(props.plan, scale.value))
 /** Waits that take no place, thin, under the hands. */
 const loose = computed(() =>
   (props.plan.waits ?? []).filter((wait) => !wait.place && wait.least > 0 && minuteOf(wait.end) > minuteOf(wait.start)),
