@@ -139,7 +139,7 @@ RSpec.describe "Plans" do
 
     it "is proved where more is needed than there is" do
       proof = ElmCup::Plan::Contradiction.of(project(no_plan.fetch("tray too big")))
-      expect([proof.code, proof.facts]).to eq([:never_room, {task: "P", resource: "freezer", needs: 2, has: 1}])
+      expect([proof.code, proof.facts]).to eq([:never_room, {task: "P", to: "Q", resource: "freezer", needs: 2, has: 1}])
     end
   end
 end

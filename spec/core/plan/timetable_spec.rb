@@ -150,6 +150,25 @@ RSpec.describe ElmCup::Plan::Timetable do
     end
   end
 
+  it "says what a kitchen lacks, where nobody is there, and goes on the next day where it can" do
+    without = ->(kitchen, **more) { plan(request(dipped, **more), pantry: ElmCup.shipped.in_kitchen(kitchen)) }
+    cold = ->(freezer, fridge) {
+      {"places" => {"freezer" => [-18, freezer], "fridge" => [4, fridge]}.map { |kind, (dial, slots)|
+        {"id" => kind, "kind" => kind, "dial_c" => dial, "slots" => slots}
+      }}
+    }
+    expect(without[cold[0, 1]]["waits"].filter_map { |wait| wait["place"] }.uniq).to contain_exactly("fridge", "melt")
+    {cold[0, 0] => /“Chill in the fridge before you roll it” needs the fridge, and there is none/, {"melt" => 0} => /needs the melting bowl, and there is none/,
+     {"asleep" => nil, "away" => [{"days" => %w[mon tue wed thu fri sat sun], "start" => "00:05", "end" => "23:59"}]} =>
+       /takes \d+ min in one go, and nobody is there so long at a stretch. Stay/}.each do |kitchen, words|
+      found = without[kitchen]
+      expect([found["status"], found["sentences"].first, found["tasks"]]).to match(["none", words, nil])
+    end
+    all_day = [{"start" => "2026-06-18T00:00", "end" => "2026-06-20T23:59"}]
+    late = without[{}, away: all_day]
+    expect([late["status"], late["sentences"].first]).to match(["late", /begun now, it is ready on Sunday/])
+  end
+
   it "refuses more steps than a plan takes, and says how many formulas fit" do
     own = (1..60).map { |number| {"id" => "own-#{number}", "step" => "own", "text" => "Step #{number}", "hands_minutes" => 1} }
     refused = raise_error(ElmCup::InvalidDocument, /come to 5\d\d steps; a plan takes 400. The first \d of 8 formulas fit/)

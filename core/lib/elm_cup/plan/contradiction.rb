@@ -41,17 +41,11 @@ module ElmCup
         found(:circle, tasks: ids(way.drop(way.index(way.last))).reverse)
       end
 
-      # More is needed than there is at all.
+      # More is needed than there is at all: by a task, or by the wait between two.
       def room
-        @project.tasks.each { |task|
-          over(task.uses) { |name, count, most|
-            return found(:never_room, task: task.id, resource: name, needs: count, has: most)
-          }
-        }
-        @project.links.each do |link|
-          over(link.keeps) { |name, count, most|
-            return found(:never_room, task: link.from, resource: name, needs: count, has: most) if link.least.positive?
-          }
+        @project.tasks.each { |task| over(task.uses) { |facts| return found(:never_room, task: task.id, **facts) } }
+        @project.links.select { |link| link.least.positive? }.each do |link|
+          over(link.keeps) { |facts| return found(:never_room, task: link.from, to: link.to, **facts) }
         end
         nil
       end
@@ -59,7 +53,7 @@ module ElmCup
       def over(counts)
         counts.each do |name, count|
           most = @project.resources.fetch(name, 0)
-          yield name, count, most if count > most
+          yield({resource: name, needs: count, has: most}) if count > most
         end
       end
 

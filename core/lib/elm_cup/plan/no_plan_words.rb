@@ -32,6 +32,9 @@ module ElmCup
 
       def name(id) = "“#{@names.fetch(id, id)}”"
 
+      # What waits between two tasks.
+      def stay(from, to) = "“#{@timetable.stays.find { |stay| stay.link.ends == [from, to] }.words}”"
+
       def proof(found)
         facts = found.facts
         case found.code
@@ -50,12 +53,13 @@ module ElmCup
 
       def never_room(facts)
         where = Sentences::NAMES.fetch(facts[:resource])
+        what = facts[:to] ? stay(facts[:task], facts[:to]) : name(facts[:task])
         if facts[:has].zero?
-          Said.new(code: "never_room", tasks: [facts[:task]], words: "#{name(facts[:task])} needs #{where}, and there is none.",
+          Said.new(code: "never_room", tasks: [facts[:task]], words: "#{what} needs #{where}, and there is none.",
             nearest: "Say in Kitchen what there is, or change the step.")
         else
           Said.new(code: "never_room", tasks: [facts[:task]],
-            words: "#{name(facts[:task])} takes #{facts[:needs]} places in #{where}; there #{(facts[:has] == 1) ? "is 1" : "are #{facts[:has]}"}.",
+            words: "#{what} takes #{facts[:needs]} places in #{where}; there #{(facts[:has] == 1) ? "is 1" : "are #{facts[:has]}"}.",
             nearest: "Make room for #{facts[:needs]}, or do it in rounds.")
         end
       end
