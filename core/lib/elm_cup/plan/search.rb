@@ -46,14 +46,21 @@ module ElmCup
       end
 
       # Whether there is any plan at all, as far as the first lists tell.
-      def any? = !first_list.nil?
+      def any? = !first.nil?
 
-      # [list of tasks, minutes] of the first plan that is found; nil where none is.
-      def first_list
+      # Real starts of the first plan that is found; nil where none is.
+      def first
         @floors = floors
         @heads = network.heads(@floors) or return
-        begin_with(StartLists.new(network, @heads))
-        return unless @best
+        lists = StartLists.new(network, @heads)
+        lists.all.product([true, false]).each { |list, turn| @best || climb(list, thorough: false, turn: turn) }
+        seek(lists)
+        @best
+      end
+
+      # [list of tasks, minutes] of that plan; nil where there is none.
+      def first_list
+        return unless first
 
         starts = network.turn(@best)
         [@list, (0...network.size).map { |task| starts[task] + network.minutes[task] }.max - @floors.min]
@@ -80,6 +87,11 @@ module ElmCup
 
       def begin_with(lists)
         lists.all.product([true, false]) { |list, turn| climb(list, thorough: true, turn: turn) }
+        seek(lists)
+      end
+
+      # Where no list goes as it is.
+      def seek(lists)
         in_turn unless @best
         shaken(lists) unless @best
       end
