@@ -74,7 +74,10 @@ module ElmCup
     def zone
       return utf8(@options["--zone"]) if @options["--zone"]
 
-      ENV["TZ"]&.then { |name| name unless name.empty? } || (File.readlink(ZONE_LINK).split(ZONE_FOLDER).last if File.symlink?(ZONE_LINK)) || "UTC"
+      named = ENV["TZ"].to_s
+      return named unless named.empty?
+
+      File.symlink?(ZONE_LINK) ? File.readlink(ZONE_LINK).split(ZONE_FOLDER).last : "UTC"
     end
   end
 end

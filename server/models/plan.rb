@@ -62,9 +62,9 @@ module ElmCupServer
     def self.utc(time) = time.utc.strftime("%Y-%m-%dT%H:%M:%SZ")
     private_class_method :with_document, :beside, :have
 
-    # Takes a request, works it out, and keeps both. revision: the one that it goes on from.
+    # Takes a request, works it out, and keeps both. revision: the one that it goes on from. Deadline::Passed where it takes too long.
     def write(asked, revision: nil)
-      result = self.class.preview(asked, but: id)
+      result = Deadline.within { self.class.preview(asked, but: id) }
       transaction do
         lock! if persisted?
         raise Stale.new(to_answer, asked) if persisted? && revision != self.revision

@@ -75,7 +75,7 @@ module ElmCupServer
     post("/api/steps/edit") { reckon { ElmCup.edit_steps(body_json["document"], body_json["edit"], pantry: Pantry.library) } }
 
     get("/api/plans") { answer("rows" => Plan.listed) }
-    post("/api/plans") { answer(Deadline.within { Plan.start(body_json) }.to_answer, 201) }
+    post("/api/plans") { answer(Plan.start(body_json).to_answer, 201) }
     post("/api/plans/preview") {
       reckon { Plan.preview(body_json, but: params["plan"]&.to_i, sections: params["sections"].to_s.split(",")) }
     }

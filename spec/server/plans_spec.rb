@@ -62,7 +62,8 @@ RSpec.describe "Plans and steps over the API", server: true do
   it "refuses what cannot be asked, at its place, and keeps nothing of it" do
     {{"formulas" => [{"formula" => 999_999}]} => "/formulas/0/formula",
      {"formulas" => [{"formula" => bites.id, "version" => 7}]} => "/formulas/0/formula", {"at" => "never"} => "/at",
-     {"zone" => "../etc"} => "/zone", {"seed" => -1} => "/seed"}.each do |said, pointer|
+     {"zone" => "../etc"} => "/zone", {"seed" => -1} => "/seed", {"name" => "  "} => "/name", {"name" => "x\r\nBEGIN:VEVENT"} => "/name",
+     {"at" => "99999-01-01T00:00:00Z"} => "/at", {"at" => "0001-01-01T00:00"} => "/at"}.each do |said, pointer|
       ask(:post, "/api/plans", asked.merge(said))
       expect([last_response.status, fault["pointer"]]).to eq([422, pointer])
     end

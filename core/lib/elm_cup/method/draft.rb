@@ -4,9 +4,6 @@ module ElmCup
   module Method
     # The steps that a formula asks for, drafted from what is known of it: its ingredients, parts, shape, coat and cold.
     class Draft
-      # Where nobody says how they come to the table.
-      MARK = "ready"
-
       # assessment: Assessment; baked: it is to be baked.
       def initialize(assessment, baked: false)
         @assessment = assessment

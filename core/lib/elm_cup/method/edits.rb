@@ -6,8 +6,6 @@ module ElmCup
     class Edits
       # Members of a Step by the key of a document that sets them.
       PLAIN = {"text" => :text, "right_when" => :right_when, "uses" => :uses, "dropped" => :dropped}.freeze
-      # Minutes taken where a cook adds a step and says none.
-      NO_MINUTES = 0
 
       # said: Hashes of the document.
       def initialize(said)
@@ -65,16 +63,12 @@ module ElmCup
       # A step of the cook's own, or one that the formula asked for once.
       def add(graph, said)
         row = Row.all[said["step"]]
-        base = Step.new(id: said["id"], step: row ? said["step"] : Step::OWN, text: said["text"] || plain(row) || said["id"],
+        base = Step.new(id: said["id"], step: row ? said["step"] : Step::OWN, text: said["text"] || row&.plain || said["id"],
           component: said["component"], hands: row&.hands || Hands.none, wait: row&.wait, uses: row&.uses || [].freeze,
-          right_when: row&.right_when&.then { |words| plain_words(words) }, source: "cook", asked: false)
+          right_when: row&.plain_right_when, source: "cook", asked: false)
         after = said.key?("after") ? known(graph, said) : [graph.order.last].compact
         graph.insert(edited(base, said), after)
       end
-
-      def plain(row) = row && plain_words(row.words)
-
-      def plain_words(words) = format(words, Hash.new("")).squeeze(" ").strip
 
       # Ids that there are; what came after a step that is gone comes after none.
       def known(graph, said) = said["after"].select { |id| graph.key?(id) && id != said["id"] }

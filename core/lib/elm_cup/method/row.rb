@@ -31,7 +31,13 @@ module ElmCup
       end
 
       # What is done, without what it is done to.
-      def plain = format(words, Hash.new("")).squeeze(" ").strip
+      def plain = without_facts(words)
+
+      # The same of how one knows; nil where nothing tells.
+      def plain_right_when = right_when && without_facts(right_when)
+
+      def without_facts(text) = format(text, Hash.new("")).squeeze(" ").strip
+      private :without_facts
 
       # Its Wait; nil where the next step comes as it likes.
       def wait

@@ -12,6 +12,9 @@ module ElmCup
       BEFORE_CHANGE = 4 * 3600
       LOCAL = /\A(\d{4})-(\d\d)-(\d\d)[T ](\d\d):(\d\d)(?::\d\d(?:\.\d+)?)?\z/
 
+      # Minutes of the years that plans are for: 2000 to 2199.
+      YEARS = (Time.utc(2000).to_i / 60...Time.utc(2200).to_i / 60)
+
       attr_reader :zone
 
       # zone: IANA name, such as "Europe/Berlin". ArgumentError for none.
@@ -22,12 +25,11 @@ module ElmCup
         raise ArgumentError, zone
       end
 
-      # The minute of ISO 8601 text: with its offset, or by the clock on the wall. nil where it is none.
+      # The minute of ISO 8601 text: with its offset, or by the clock on the wall. nil where it is none, or centuries away.
       def minute(text)
         found = LOCAL.match(text)
-        return elapsed(Time.iso8601(text)) unless found
-
-        wall(*found.captures.map(&:to_i))
+        minute = found ? wall(*found.captures.map(&:to_i)) : elapsed(Time.iso8601(text))
+        minute if YEARS.cover?(minute)
       rescue ArgumentError
         nil
       end

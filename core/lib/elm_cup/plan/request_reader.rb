@@ -7,7 +7,6 @@ module ElmCup
       SCHEMA = JsonFaults.schema("plan_request.schema.json")
       VERSION = "plan-request/1"
       UNKNOWN_ZONE = "UTC"
-      TIMES = %w[at now].freeze
 
       # said: the parsed document; now: Time, nil where that does not matter.
       def initialize(said, library, now)

@@ -9,7 +9,6 @@ module ElmCup
       MOST_TASKS = 400
       # Spread of hands-on minutes is kept free in steps of so many.
       RESERVE_STEP = 5
-      OVERDUE = 24 * 60
 
       # Request; Assessments of its formulas; Expansions of them; Planner::Result.
       attr_reader :request, :assessments, :expansions, :result
