@@ -17,7 +17,7 @@ ids = SEEDS.map do |seed|
   document = BalanceModels.document(seed)
   ElmCupServer::Formula.start(document.merge("wishes" => BalanceModels.wishes(seed, ElmCup.assess(document)))).id
 end
-Capybara.register_driver(:bench) { |app| Capybara::Cuprite::Driver.new(app, browser_path: "/usr/bin/chromium", headless: true, browser_options: OPTIONS, process_timeout: 30, timeout: 20) }
+Capybara.register_driver(:bench) { |app| Capybara::Cuprite::Driver.new(app, browser_path: ENV.fetch("CHROMIUM", "/usr/bin/chromium-headless-shell"), headless: true, browser_options: OPTIONS, process_timeout: 30, timeout: 20) }
 Capybara.server = :puma, {Silent: true, Threads: "0:4"}
 page = Capybara::Session.new(:bench, ElmCupServer::Stack.build)
 

@@ -23,7 +23,7 @@ document = {"elm_cup" => "formula/1", "name" => "Bench", "components" => [{"name
             "shape" => {"kind" => "ball", "piece_grams" => 18}}
 id = ElmCupServer::Formula.start(document).id
 
-Capybara.register_driver(:bench) { |app| Capybara::Cuprite::Driver.new(app, browser_path: "/usr/bin/chromium", headless: true, browser_options: OPTIONS, process_timeout: 30, timeout: 20) }
+Capybara.register_driver(:bench) { |app| Capybara::Cuprite::Driver.new(app, browser_path: ENV.fetch("CHROMIUM", "/usr/bin/chromium-headless-shell"), headless: true, browser_options: OPTIONS, process_timeout: 30, timeout: 20) }
 Capybara.server = :puma, {Silent: true, Threads: "0:4"}
 page = Capybara::Session.new(:bench, ElmCupServer::Stack.build)
 page.visit("/formulas/#{id}/mix")

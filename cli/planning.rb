@@ -27,9 +27,16 @@ module ElmCup
       documents = arguments.map { |path| document([path]) }
       plan = ElmCup.plan(request(documents), now: Time.now, beside: beside, **pantry)
       if (path = @options["--calendar"])
-        write(path, ElmCup.plan_calendar(plan, uid: "plan-#{plan["at"]}", stamp: Time.now))
+        calendar(plan, path)
       end
       plan
+    end
+
+    # Where there is no plan, why is told all the same.
+    def calendar(plan, path)
+      return write(path, ElmCup.plan_calendar(plan, uid: "plan-#{plan["at"]}", stamp: Time.now)) if plan["tasks"]
+
+      @errors.puts "elm: no calendar was written, since there is no plan"
     end
 
     # A request that was written by hand, or one of formula documents.

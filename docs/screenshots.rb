@@ -29,7 +29,7 @@ SHOTS = {
 
 ElmCupServer::Database.open(File.join(Dir.mktmpdir("elm-cup"), "pictures.sqlite3"))
 ElmCupServer::DemoData.load_once
-Capybara.register_driver(:pictures) { |app| Capybara::Cuprite::Driver.new(app, browser_path: "/usr/bin/chromium", headless: true, browser_options: OPTIONS, process_timeout: 30, timeout: 20) }
+Capybara.register_driver(:pictures) { |app| Capybara::Cuprite::Driver.new(app, browser_path: ENV.fetch("CHROMIUM", "/usr/bin/chromium-headless-shell"), headless: true, browser_options: OPTIONS, process_timeout: 30, timeout: 20) }
 Capybara.server = :puma, {Silent: true, Threads: "0:4"}
 Capybara.default_max_wait_time = 10
 page = Capybara::Session.new(:pictures, ElmCupServer::Stack.build)

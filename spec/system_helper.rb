@@ -87,7 +87,7 @@ class WarmDriver < Capybara::Cuprite::Driver
 end
 
 Capybara.register_driver(:elm_cup) do |app|
-  WarmDriver.new(app, browser_path: ENV.fetch("CHROMIUM", "/usr/bin/chromium"), headless: true, window_size: Browser::LAPTOP,
+  WarmDriver.new(app, browser_path: ENV.fetch("CHROMIUM", "/usr/bin/chromium-headless-shell"), headless: true, window_size: Browser::LAPTOP,
     browser_options: Browser::OPTIONS.dup,
     process_timeout: 30, timeout: 15, js_errors: true)
 end

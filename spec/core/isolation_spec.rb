@@ -31,7 +31,8 @@ end
 RSpec.describe "The core on its own" do
   include CoreSources
 
-  let(:report) do
+  # Loaded once, in a process of its own.
+  before(:all) do
     script = <<~RUBY
       require "bundler/setup"
       before = $LOADED_FEATURES.dup
@@ -44,16 +45,16 @@ RSpec.describe "The core on its own" do
     output, status = Open3.capture2(RbConfig.ruby, "-e", script)
     raise output unless status.success?
 
-    JSON.parse(output)
+    @report = JSON.parse(output)
   end
 
   it "loads neither Sinatra, Active Record, Rack nor the server" do
-    expect(report["server"]).to eq([])
-    expect(report["server_files"]).to eq([])
+    expect(@report["server"]).to eq([])
+    expect(@report["server_files"]).to eq([])
   end
 
   it "loads no gem but the ones it names and what they bring" do
-    expect(report["gems"] - %w[json json_schemer hana htmlentities regexp_parser simpleidn bigdecimal timeout highs fiddle zeitwerk securerandom psych nokogiri racc tzinfo]).to eq([])
+    expect(@report["gems"] - %w[json json_schemer hana htmlentities regexp_parser simpleidn bigdecimal timeout highs fiddle zeitwerk securerandom psych nokogiri racc tzinfo]).to eq([])
   end
 
   it "tells comments from interpolated code" do

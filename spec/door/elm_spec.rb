@@ -266,6 +266,11 @@ RSpec.describe "bin/elm" do
       plan = JSON.parse(out)
       expect([err, status.exitstatus, plan["status"], plan["at"]]).to eq(["", 0, "fits", "2030-06-20T18:00:00+02:00"])
       expect(File.binread(calendar).scan("BEGIN:VEVENT").size).to eq(plan["tasks"].size)
+      File.delete(calendar)
+      out, err, status = elm("plan", file, "--start-at", "2030-06-20T18:00", "--zone", "UTC", "--away", "2030-06-01T00:00/2030-07-30T00:00",
+        "--calendar", calendar)
+      expect([JSON.parse(out)["status"], err, status.exitstatus, File.exist?(calendar)])
+        .to eq(["none", "elm: no calendar was written, since there is no plan\n", 0, false])
       request = File.join(folder, "request.json")
       File.write(request, JSON.generate("elm_cup" => "plan-request/1", "at" => "2030-06-20T18:00", "zone" => "Europe/Berlin",
         "formulas" => [{"document" => JSON.parse(ball)}]))

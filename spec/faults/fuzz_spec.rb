@@ -40,8 +40,9 @@ RSpec.describe "Requests of any kind" do
   it "are answered in the documented form, and leave everything whole" do
     made = ask(:post, "/api/formulas", document)
     batch = batch_of(ElmCupServer::FormulaVersion.find(made["version"]["id"]))
-    fuzz = Fuzz.new(seed, paths, {"id" => made["id"], "batch" => batch.uuid, "version" => made["version"]["id"], "key" => "honey",
-                                  "ticket" => "ticket-of-fuzz"}, document)
+    plan = ask(:post, "/api/plans", {"elm_cup" => "plan-request/1", "at" => "2030-06-20T18:00", "formulas" => [{"formula" => made["id"]}]})
+    fuzz = Fuzz.new(seed, paths, {"id" => made["id"], "batch" => batch.uuid, "version" => made["version"]["id"], "plan" => plan["id"],
+                                  "key" => "honey", "ticket" => "ticket-of-fuzz"}, document)
     server = Rack::MockRequest.new(app)
     statuses = Hash.new(0)
     count.times do
@@ -56,7 +57,7 @@ RSpec.describe "Requests of any kind" do
     expect(statuses[200] + statuses[201]).to be > count / 10
     expect(ActiveRecord::Base.connection.select_values("PRAGMA integrity_check")).to eq(["ok"])
     expect(ActiveRecord::Base.connection.select_values("PRAGMA foreign_key_check")).to eq([])
-    %w[/api/formulas /api/batches /api/pantry /api/library].each do |address|
+    %w[/api/formulas /api/batches /api/pantry /api/library /api/plans].each do |address|
       expect(server.get(address, "HTTP_HOST" => "localhost").status).to eq(200), address
     end
   end

@@ -17,6 +17,8 @@ class Fuzz
     {"HTTP_LAST_EVENT_ID" => "9" * 400}, {"HTTP_HOST" => "evil.example"}, {"HTTP_SEC_FETCH_SITE" => "cross-site"},
     {"HTTP_X_FORWARDED_HOST" => "evil.example"}, {"HTTP_CONTENT_ENCODING" => "gzip"}].freeze
   OF_TYPE = {"integer" => 1, "number" => 2.0, "array" => [], "object" => {}, "boolean" => true}.freeze
+  # Whose id a route takes, where that is no formula's.
+  WHOSE = {"/api/versions" => "version", "/api/plans" => "plan"}.freeze
   # Searches take their seconds.
   SECONDS = 0.05
 
@@ -53,7 +55,8 @@ class Fuzz
 
   def address(path)
     filled = path.gsub(/\{(\w+)\}/) do
-      known = @ids[path.start_with?("/api/versions") ? "version" : $1] || "none"
+      name = $1
+      known = @ids[WHOSE.fetch(path[%r{\A/api/\w+}], name)] || "none"
       chance(0.8) ? known : pick(["0", "-1", "999999", "9" * 30, "abc", "%FF", "%00", "..%2f", "1%20OR%201=1", "é"])
     end
     "#{filled}#{pick(QUERIES) if chance((path == "/api/formulas" || path == "/api/batches") ? 0.6 : 0.1)}"
@@ -65,7 +68,11 @@ class Fuzz
     return pick(BYTES) if chance(0.08)
 
     schema = way.dig("requestBody", "content", "application/json", "schema")
-    whole = schema&.key?("properties") ? filled(path, schema) : earnest("document")
+    whole = if schema&.key?("properties")
+      filled(path, schema)
+    else
+      earnest(schema.to_s.include?("PlanRequest") ? "request" : "document")
+    end
     JSON.generate(chance(0.25) ? whole : spoilt(whole))
   rescue JSON::GeneratorError
     "{}"
@@ -84,11 +91,23 @@ class Fuzz
     when "document", "before", "after" then @document
     when "text" then pick(["1 cup rolled oats", "less sweet", "1/2 cup honey\n2 cups oats", "id,name\nhoney,Honey\n"])
     when "to" then "g"
+    when "revision" then 0
+    when "request" then plan_request
     when "format" then "json"
     when "edit" then {"kind" => "add_part"}
     when "wishes" then ["texture=rolls"]
     else part["enum"]&.first || OF_TYPE.fetch(part["type"], "honey")
     end
+  end
+
+  # A formula to be ready at an hour, with whatever else may be said.
+  def plan_request
+    {"elm_cup" => "plan-request/1", "at" => "2030-06-20T18:00", "zone" => "Europe/Berlin", "mode" => pick(%w[ready_by start_at]),
+     "formulas" => [{"formula" => @ids["id"], "times" => 1}], "away" => [{"start" => "2030-06-20T15:00", "end" => "2030-06-20T16:00"}],
+     "pins" => [{"task" => "1.set_out", "at" => "2030-06-20T10:00"}], "guests" => [{"people" => 8, "needs" => ["vegan"]}],
+     "done" => [{"task" => "1.set_out", "start" => "2030-06-20T09:00", "end" => "2030-06-20T09:05"}],
+     "reserve_minutes" => 10, "seed" => 1, "now" => "2030-06-20T08:00"}
+      .select { |name, _| %w[elm_cup at formulas].include?(name) || chance(0.4) }
   end
 
   def event

@@ -59,9 +59,39 @@ RSpec.describe "Steps and plans", system: true, demo: true do
     find_field("Pieces of Vestry cupboard bowl").send_keys(:tab)
     expect(page).to have_css("[data-task][aria-label*='Roll 36 balls']").and have_css("[data-agenda] li", text: "Roll 36 balls")
     first("[data-task]").click
-    expect(page).to have_css("[data-card]", text: /It can go/)
+    expect(page).to have_css("[data-card]", text: /It can(not)? go/)
     click_button "It is done"
     expect(page).to have_css("[data-task].done", count: 1)
     expect(request(2)["done"].size).to eq(1)
+  end
+
+  # From the middle of one element by so many pixels, in steps as a hand moves.
+  def drag(element, across: 0, down: 0)
+    mouse = page.driver.browser.mouse
+    x, y = element.native.node.find_position
+    mouse.move(x: x, y: y).down
+    (1..6).each { |step| mouse.move(x: x + across * step / 6, y: y + down * step / 6) }
+    mouse.up
+  end
+
+  it "takes a step by the mouse: along the day, where it is fixed when let go, and among the steps of a formula" do
+    visit "/formulas/10/steps"
+    click_button "Plan it"
+    step = find("[data-task][aria-label*='Roll 18 balls']")
+    step.scroll_to(:center)
+    drag(step, across: -30)
+    expect(page).to have_css("[data-task].pinned")
+    expect(request(2)["pins"].map { |pin| pin["task"] }).to eq(["1.roll"])
+    find("[data-task][aria-label*='Roll 18 balls']").then { |late| drag(late, across: 400) }
+    expect(page).to have_content(/Nothing was moved\. .*not possible/)
+    expect(request(2)["pins"].size).to eq(1)
+    visit "/formulas/11/steps"
+    expect(page).to have_css("li:nth-child(5) [data-step]", text: "Melt the chocolate")
+    # The browser takes over from the mouse here: what it then tells the page is told in its place.
+    {"dragstart" => 5, "dragover" => 3, "drop" => 3}.each do |event, place|
+      execute_script("document.querySelector('li:nth-child(#{place}) [data-step]').dispatchEvent(new DragEvent('#{event}', {bubbles: true, cancelable: true}))")
+    end
+    expect(page).to have_css("li:nth-child(3) [data-step]", text: "Melt the chocolate")
+    expect(draft(11)["steps"].first).to include("id" => "melt-shell", "after" => ["mix_hand-centre"])
   end
 end

@@ -185,6 +185,16 @@ RSpec.describe ElmCup::Method::Steps do
       expect(edited(added, {"kind" => "reset", "id" => "own-1"})).not_to have_key("steps")
     end
 
+    it "leave a step where it was drafted when what it was put behind is gone" do
+      added = edited(dipped, {"kind" => "add", "after" => "roll", "text" => "Wash up"})
+      behind = edited(added, {"kind" => "move", "id" => "melt-shell", "to" => (ids(added) - ["melt-shell"]).index("own-1") + 1})
+      expect(step(behind, "melt-shell").after).to eq(["own-1"])
+      gone = edited(behind, {"kind" => "reset", "id" => "own-1"})
+      expect(step(gone, "melt-shell").after).to eq(["roll"])
+      lost = dipped.merge("steps" => %w[box own].map { |kind| {"id" => kind, "step" => kind, "text" => "x", "after" => ["of-old"]} })
+      expect(ids(lost)).to eq([*ids(dipped), "own"])
+    end
+
     it "of a step that the formula no longer asks for stay, and are said" do
       soaked = document(component("dough", "dough", "180 g dates, soaked", "100 g oats"), shape: balls)
       changed = edited(soaked, {"kind" => "set", "id" => "soak-dough", "set" => {"wait" => {"least" => 90}}})

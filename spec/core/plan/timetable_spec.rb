@@ -99,6 +99,50 @@ RSpec.describe ElmCup::Plan::Timetable do
     expect(plan(request(many), pantry: roomy)["tasks"].map { |each| each["id"] }).to include("1.roll", "1.dip.set1")
   end
 
+  it "puts no more into a set of a tray than the bowl keeps warm for" do
+    row = ElmCup::Method::Row.all.fetch("dip")
+    step = ->(turns) {
+      ElmCup::Method::Step.new(id: "dip", step: "dip", text: "Dip", hands: row.hands_of(turns.sum), turns: turns, trays: 2, per_tray: true,
+        uses: row.uses, wait: ElmCup::Method::Wait.none.with(place: "freezer", least: 10))
+    }
+    means = ElmCup::Document::Means.from(ElmCup.shipped.kitchen)
+    tasks = ElmCup::Plan::Expansion.new([step[[4] * 6]], index: 0, name: "x", means: means).tasks.select { |task| task.minutes.positive? }
+    expect([tasks.size, tasks.map(&:minutes).uniq]).to eq([6, [4]])
+  end
+
+  it "says in words how far a step can go, and what holds it" do
+    found = plan(request(dipped))
+    rooms = found["tasks"].to_h { |each| [each["id"], each.values_at("room", "slack")] }
+    expect(rooms["1.ready"].first).to include("it must be ready")
+    expect(rooms["1.set_out"].first).to include("all of it would take longer")
+    expect(rooms["1.mix_hand-centre"].first).to include("“Set out and weigh everything” comes before")
+    rooms.each_value do |words, slack|
+      expect(words.start_with?("It cannot go")).to eq(slack.values == [0, 0]), "#{words} #{slack}"
+      slack.each { |way, minutes| expect(words).to match(/#{minutes % 60}( min)? #{way}/) if minutes.positive? && minutes < 48 * 60 }
+    end
+    fixed = plan(request(dipped, pins: [{"task" => "1.roll", "at" => rooms && task(found, "1.roll")["start"]}]))
+    expect(task(fixed, "1.roll")["room"]).to eq("It is fixed.")
+  end
+
+  # Days of the formulas that are drafted here, by a validator that knows nothing of how they are made.
+  it "breaks nothing on days of drafted formulas, whatever else is asked of them, and the same is planned twice" do
+    random = Random.new(17)
+    kitchens = [{}, {"hands" => 2}, {"away" => [{"days" => %w[mon sat], "start" => "09:00", "end" => "16:30", "why" => "work"}]}]
+    12.times do |turn|
+      library = ElmCup.shipped.in_kitchen(kitchens[turn % 3])
+      formulas = [dipped, balls].first(1 + turn % 2).map { |each| {"document" => each, "times" => [1, 2, 0.5][random.rand(3)]} }
+      hour = 11 + random.rand(10)
+      said = asked.merge("formulas" => formulas, "mode" => %w[ready_by start_at][random.rand(2)], "at" => "2026-06-20T#{hour}:00",
+        "away" => [{"start" => "2026-06-20T#{hour - 2}:00", "end" => "2026-06-20T#{hour - 1}:20"}])
+      tables = Array.new(2) {
+        described_class.new(ElmCup::Plan::Request.read(said, library: library, now: Time.utc(2026, 6, 18, 12)), library: library)
+      }
+      expect(tables.first.plan?).to be(true), said.except("formulas").to_s
+      expect(tables.map { |table| table.result.starts }.uniq.size).to eq(1)
+      expect(PlanValidator.faults(tables.first.result.project, tables.first.result.starts)).to eq([])
+    end
+  end
+
   it "shares the kitchen with a plan that is there already" do
     first = plan(request(dipped))
     second = plan(request(dipped), beside: [first])

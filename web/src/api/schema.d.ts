@@ -1782,6 +1782,8 @@ export interface components {
                 earlier?: number;
                 later?: number;
             };
+            /** @description How far it can go while all else stays, and what holds it, in words */
+            room?: string;
             limits: components["schemas"]["PlanLimit"][];
             limits_earlier: components["schemas"]["PlanLimit"][];
         };

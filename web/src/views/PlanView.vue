@@ -30,9 +30,12 @@ const text = (minute: number) => wallIn(minute, plan.value!.zone)
 const pin = (id: string, at: string) => (copy: NonNullable<typeof request.value>) =>
   void (copy.pins = [...(copy.pins ?? []).filter((each) => each.task !== id), { task: id, at }])
 let looking = false
+/** The plan with the task at the last place that was looked at. */
+let tested: { at: number; found: Plan } | undefined
 /** What would move along is shown before it is let go; the last place that was looked at counts. */
 async function move(id: string, minute: number) {
   if (!plan.value?.tasks) return
+  if (moving.value?.id !== id) tested = undefined
   moving.value = { id, at: minute }
   said.value = `${clock(minute)} …`
   if (looking) return
@@ -41,7 +44,10 @@ async function move(id: string, minute: number) {
     const { at } = moving.value
     const found = await open.look(pin(moving.value.id, text(at)))
     if (!moving.value) break
-    if (found) show(found, at)
+    if (found) {
+      tested = { at, found }
+      show(found, at)
+    }
     if (moving.value.at === at) break
   }
   looking = false
@@ -56,20 +62,22 @@ function show(found: Plan, at: number) {
     said.value = `${clock(at)}: ${others.length ? `${others.length} more ${others.length === 1 ? 'step moves' : 'steps move'} along` : 'nothing else moves'}. ${found.status === 'late' ? found.sentences[0] : `Start ${clock(minuteOf(found.start!))}.`} Let go, or press Enter.`
   } else {
     tried.value = undefined
-    const nearest = found.clashes.find((each) => each.code === 'pin')?.nearest
-    said.value = `${clock(at)}: not possible. ${found.clashes
-      .filter((each) => each.code !== 'pin')
-      .map((each) => each.words)
-      .slice(0, 2)
-      .join(' ')} ${nearest ?? ''}`
+    said.value = refusal(found, at)
   }
 }
+/** Why a task cannot be done then, and the nearest time for it. */
+function refusal(found: Plan, at: number) {
+  const why = found.clashes.filter((each) => each.code !== 'pin').map((each) => each.words)
+  const nearest = found.clashes.find((each) => each.code === 'pin')?.nearest ?? ''
+  return `${clock(at)}: not possible. ${why.slice(0, 2).join(' ')} ${nearest}`
+}
+/** Whoever lets go before the answer is there waits for it: what cannot be done is not kept. */
 async function drop() {
   const made = moving.value
   if (!made) return
-  const goes = said.value?.includes('not possible')
   leave()
-  if (goes) return say('Nothing was moved: it cannot be done then.')
+  const found = tested?.at === made.at ? tested.found : await open.look(pin(made.id, text(made.at)))
+  if (found && !found.tasks) return say(`Nothing was moved. ${refusal(found, made.at)}`)
   if (await open.change(pin(made.id, text(made.at))))
     say(`It is fixed at ${clock(made.at)}.`, { word: 'Undo', run: () => void open.undo() })
 }

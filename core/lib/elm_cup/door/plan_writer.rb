@@ -102,7 +102,12 @@ module ElmCup
          "pinned" => !task.pin.nil? && !task.past, "done" => task.past || nil, "visit" => visit(at),
          "spread_minutes" => Json.round(item.spread, 1), "right_when" => item.step&.right_when,
          "slack" => {"earlier" => earlier.minutes, "later" => later.minutes}.compact,
+         "room" => (room_words.sentence(item.id, earlier, later) unless task.past),
          "limits" => later.limits.map { |limit| limit(limit) }, "limits_earlier" => earlier.limits.map { |limit| limit(limit) }}.compact
+      end
+
+      def room_words
+        @room_words ||= Plan::RoomWords.new(@timetable.items.to_h { |item| [item.id, item.full_words] }, @calendar)
       end
 
       # Id of a task => names of what it uses, though it may be done already.
@@ -130,9 +135,9 @@ module ElmCup
 
       def wait(stay, link, from, to)
         {"from" => link.from, "to" => link.to, "words" => stay.words, "place" => stay.wait.place,
-         "slots" => (link.keeps.values.first if stay.wait.place), **stretch(from, to), "enough" => time(from + link.least), "at_latest" => link.greatest && time(from + link.greatest),
-         "least" => link.least, "greatest" => link.greatest, "band" => (stay.wait.band if link.least.positive?),
-         "source" => stay.wait.source, "why" => stay.wait.why}.compact
+         "slots" => (link.keeps.values.first if stay.wait.place), **stretch(from, to), "enough" => time(from + link.least),
+         "at_latest" => link.greatest && time(from + link.greatest), "least" => link.least, "greatest" => link.greatest,
+         "band" => (stay.wait.band if link.least.positive?), "source" => stay.wait.source, "why" => stay.wait.why}.compact
       end
 
       def shopping

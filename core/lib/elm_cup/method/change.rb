@@ -78,7 +78,17 @@ module ElmCup
 
       def reset
         @stored.reject! { |each| each["id"] == step.id }
+        hand_on unless step.asked
         step.asked ? "#{name} is as it was drafted" : "Took out #{name}"
+      end
+
+      # What came after a step of the cook's own that is gone comes after what that came after.
+      def hand_on
+        @stored.each do |each|
+          next unless each["after"]&.include?(step.id)
+
+          each["after"] = each["after"].flat_map { |id| (id == step.id) ? step.after : [id] }.uniq
+        end
       end
 
       # An entry that says nothing any more.

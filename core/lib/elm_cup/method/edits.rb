@@ -54,7 +54,7 @@ module ElmCup
 
       def edit(graph, said)
         graph.change(edited(graph[said["id"]], said))
-        return unless said.key?("after")
+        return unless placed?(graph, said)
 
         graph.pull(said["id"])
         graph.insert(graph[said["id"]], known(graph, said))
@@ -66,11 +66,14 @@ module ElmCup
         base = Step.new(id: said["id"], step: row ? said["step"] : Step::OWN, text: said["text"] || row&.plain || said["id"],
           component: said["component"], hands: row&.hands || Hands.none, wait: row&.wait, uses: row&.uses || [].freeze,
           right_when: row&.plain_right_when, source: "cook", asked: false)
-        after = said.key?("after") ? known(graph, said) : [graph.order.last].compact
+        after = placed?(graph, said) ? known(graph, said) : [graph.order.last].compact
         graph.insert(edited(base, said), after)
       end
 
-      # Ids that there are; what came after a step that is gone comes after none.
+      # It is said where it stands; what came after steps that are all gone stands where it would without a word.
+      def placed?(graph, said) = said.key?("after") && (said["after"].empty? || known(graph, said).any?)
+
+      # Ids that there are.
       def known(graph, said) = said["after"].select { |id| graph.key?(id) && id != said["id"] }
 
       def edited(step, said)

@@ -102,7 +102,7 @@ module ElmCup
         return step.turns.any? ? step.turns : [step.hands.minutes] if trays(step) == 1
 
         minutes = (step.hands.minutes / rounds.to_f).ceil
-        count = step.turns.any? ? (minutes / Method::Sets::MOST_MINUTES.to_f).ceil : 1
+        count = step.turns.any? ? [(minutes / Method::Sets::MOST_MINUTES.to_f).ceil, (step.turns.size / rounds.to_f).ceil].max : 1
         Array.new(count) { |at| minutes / count + ((at < minutes % count) ? 1 : 0) }
       end
 

@@ -1,37 +1,14 @@
 <script setup lang="ts">
 /** One task of a plan: when, what holds it, how far it can go; fixed at a time, or done, by a press. */
-import { computed, ref, watch } from 'vue'
+import { ref, watch } from 'vue'
 import type { Plan, PlanTask } from '@/api/client'
 import { minuteOf } from '@/drawings/dayScale'
-import { clockIn, duration, wallIn } from '@/format'
+import { clockIn, wallIn } from '@/format'
 
 const props = defineProps<{ plan: Plan; task: PlanTask }>()
 const emit = defineEmits<{ pin: [at?: string]; unpin: []; done: [start: string, end: string]; undone: [] }>()
 
 const clock = (iso: string) => clockIn(minuteOf(iso), props.plan.zone)
-const name = (id?: string) => props.plan.tasks?.find((task) => task.id === id)?.step ?? id
-const limits = computed(() => {
-  const { limits, slack } = props.task
-  const far =
-    slack.later === undefined
-      ? 'as late as you like'
-      : slack.later
-        ? `${duration(slack.later)} later`
-        : 'no minute later'
-  const why = limits.map((limit) => {
-    if (limit.by === 'wait') return `“${name(limit.to)}” follows`
-    if (limit.by === 'window') return `it must come soon after “${name(limit.from)}”`
-    if (limit.by === 'away') return `you are away from ${clock(limit.at!)}`
-    if (limit.by === 'ready_by') return 'it must be ready'
-    if (limit.by === 'end') return 'all of it would take longer'
-    if (limit.by === 'pin') return 'it is fixed'
-    if (limit.by === 'hands') return `your hands are needed at ${clock(limit.at!)}`
-    return limit.at
-      ? `the ${limit.by === 'melt' ? 'melting bowl' : limit.by} is taken from ${clock(limit.at)}`
-      : limit.by
-  })
-  return `It can go ${far}${why.length ? `: ${[...new Set(why)].join('; ')}` : ''}.`
-})
 const start = ref('')
 const end = ref('')
 watch(
@@ -51,7 +28,7 @@ watch(
       {{ clock(task.start) }} to {{ clock(task.end) }}, {{ plan.formulas[task.formula]?.name }}.
       <em v-if="task.right_when">Right when: {{ task.right_when }}.</em>
     </p>
-    <p v-if="!task.done" class="quiet">{{ limits }}</p>
+    <p v-if="task.room" class="quiet">{{ task.room }}</p>
     <div class="tools">
       <Button v-if="task.pinned" label="Let it move" severity="secondary" size="small" @click="emit('unpin')" />
       <Button v-else-if="!task.done" label="Fix it here" severity="secondary" size="small" @click="emit('pin')" />
