@@ -10,11 +10,12 @@ module ElmCup
       elm cupboard FILE|-                      bowls of what there is (docs/cupboard.schema.json)
       elm trial FILE|- --pieces N [--scale G]  the formula for one or two pieces, in grams, drops and pinches
       elm rescue FILE|-                        doses for a bowl that nobody wrote down (docs/bowl.schema.json)
+      elm rescue BATCH|- --formula FILE [--part NAME] [--complaint ID]    what the bowl of a batch is like now, and what would help it
       --have IDS                               with balance and substitute: the ingredients that there are, by id
       --seconds S                              with balance, substitute and cupboard: how long it may look (2)
     TEXT
     COMMANDS = %w[balance wish substitute cupboard trial rescue].freeze
-    OPTIONS = %w[--want --say --part --line --reason --have --seconds --scale].freeze
+    OPTIONS = %w[--want --say --part --line --reason --have --seconds --scale --formula --complaint].freeze
     # Between two wishes, not within a number.
     BETWEEN = /,(?!\d)/
     MOST_SECONDS = 60
@@ -43,7 +44,32 @@ module ElmCup
     end
 
     # Named for its command; `rescue` is a word of the language.
-    def rescue_bowl(arguments) = ElmCup.rescue_bowl(document(arguments), **pantry)
+    def rescue_bowl(arguments)
+      said = document(arguments)
+      return ElmCup.rescue_bowl(said, **pantry) unless said.is_a?(Hash) && said["elm_cup"].to_s.start_with?("batch/")
+
+      ElmCup.check_batch(said.slice("elm_cup", "batch").merge("events" => said_events(said)))
+      part, complaint = %w[--part --complaint].map { |name| @options[name]&.then { |text| utf8(text) } }
+      ElmCup.rescue_batch(made(said), said["events"], component: part, complaint: complaint, **pantry)
+    end
+
+    # Events that devices said, as they said them: what the server adds, and says itself, is left out.
+    def said_events(said)
+      events = said["events"]
+      return events unless events.is_a?(Array)
+
+      events.reject { |event| event.is_a?(Hash) && event["kind"] == "predicted" }
+        .map { |event| event.is_a?(Hash) ? event.except("seq", "received_at", "skew_ms") : event }
+    end
+
+    # What the batch is of: a trial says it, else a file.
+    def made(said)
+      begun = said["events"].find { |event| event["kind"] == "started" }
+      return begun["data"]["document"] if begun&.dig("data", "document")
+
+      path = @options["--formula"] or raise CommandLine::BadInput, "Say what was made: --formula FILE"
+      document([path])
+    end
 
     def have = listed("--have")
 

@@ -196,6 +196,17 @@ module ElmCup
   # InvalidDocument at every fault.
   def self.rescue_bowl(said, pantry: shipped) = Door::UnknownBowlWriter.call(Balance::UnknownBowl.new(said, library: pantry))
 
+  # What the bowl of one part of a batch is like after all that was said of it, and what would bring it right, as a Hash ("rescue/1").
+  # document: Hash of what is made; events: Hashes, as they were kept; component: name of the part, the leading one where it is nil;
+  # complaint: id of what is wrong, where that is asked about. InvalidDocument where the part or the complaint is none.
+  def self.rescue_batch(document, events, component: nil, complaint: nil, pantry: shipped)
+    assessment = Assessment.of(document, library: pantry)
+    part = assessment.part(component) || InvalidDocument.refuse("/component", :no_such_component, name: component.to_s,
+      names: assessment.judged_parts.map(&:name).join(", "))
+    row = Counter::Complaint.named(complaint) if complaint
+    Door::CounterWriter.call(Counter::Bowl.new(assessment, part, state_of(events), trial: trial?(events)), complaint: row)
+  end
+
   # What a cook types for a wish ("less sweet", "under 90 kcal", "no peanut"), as a Hash: wish, words, now, met, and all wishes of the
   # document with it. document: nil where there is no bowl yet; component: the name of the part that it is said of. InvalidDocument where it
   # means none.
@@ -221,17 +232,19 @@ module ElmCup
 
   # What the events of a batch (Hashes) come to, whatever order they came in, as a Hash. document: Hash of what was made. InvalidDocument
   # where what was kept of it is not of this version.
-  def self.batch_state(events, document)
+  def self.batch_state(events, document) = Door::BatchWriter.call(state_of(events), document)
+
+  def self.state_of(events)
     Observation::EventsDocument.check_kept(events)
-    Door::BatchWriter.call(Observation::State.of(events.map { |said| Observation::Event.from(said) }), document)
+    Observation::State.of(events.map { |said| Observation::Event.from(said) })
   end
+
+  def self.trial?(events) = events.any? { |event| event["kind"] == "started" && event["data"].key?("trial_pieces") }
+  private_class_method :state_of, :trial?
 
   # The same for a list: no lines but those that were weighed otherwise than planned; so many of what may be many, and how many there are.
   # InvalidDocument where what was kept of the batch is not of this version.
-  def self.batch_brief(events, document)
-    Observation::EventsDocument.check_kept(events)
-    Door::BatchWriter.brief(Observation::State.of(events.map { |said| Observation::Event.from(said) }), document)
-  end
+  def self.batch_brief(events, document) = Door::BatchWriter.brief(state_of(events), document)
 
   # The name of the component that stands for the whole, of the components of a document or an assessment (Hashes with name and type).
   def self.leading(components) = Document::Parts.leading_name(components)

@@ -26,6 +26,12 @@ module ElmCupServer
     # As the contract has a Batch. ElmCup::InvalidDocument where what was said cannot be read.
     def to_answer = {"batch" => uuid, **head, **ElmCup.batch_state(events.map(&:to_event), document)}
 
+    # What its bowl is like and what would bring it right, as the contract has a CounterRescue. ElmCup::InvalidDocument where there is no
+    # such part or complaint.
+    def rescue_answer(component, complaint)
+      ElmCup.rescue_batch(document, events.map(&:to_event), component: component, complaint: complaint, pantry: Pantry.library)
+    end
+
     # As the version calls it; of one that another version of the application wrote, as the formula is called now.
     def formula_name
       document = formula_version.parsed

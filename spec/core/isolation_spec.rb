@@ -9,7 +9,7 @@ module CoreSources
     [file[%r{core/lib/(?:elm_cup/)?(.*)}, 1], File.read(file)]
   }
   # The folders, in the order a cook asks; each leans only on those above it.
-  ORDER = %w[quantity ingredient pantry mixture fat binding piece coating cold keeping document wish second_look assessment balance method plan observation exchange door].freeze
+  ORDER = %w[quantity ingredient pantry mixture fat binding piece coating cold keeping document wish second_look assessment balance method plan observation counter exchange door].freeze
   COMMENTS = %i[on_comment on_embdoc on_embdoc_beg on_embdoc_end].freeze
 
   # file => its code, of all examples.

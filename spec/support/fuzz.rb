@@ -112,8 +112,9 @@ class Fuzz
 
   def event
     {"key" => format("%08x-0000-4000-8000-%012x", @random.rand(16**8), @random.rand(16**12)), "device" => "fuzz",
-     "n" => @random.rand(10**6), "at" => "2026-06-19T16:02:00Z", "kind" => pick(%w[started note looked yield sung]),
-     "data" => pick([{"version" => @ids["version"]}, {"text" => "x"}, {"texture" => 3}, {"pieces" => 4}, {}])}
+     "n" => @random.rand(10**6), "at" => "2026-06-19T16:02:00Z", "kind" => pick(%w[started note looked yield weighed measured addition removed timer step corrected paused finished sung]),
+     "data" => pick([{"version" => @ids["version"]}, {"text" => "x"}, {"texture" => 3}, {"pieces" => 4}, {}, {"grams" => 5},
+       {"line" => "/components/0/lines/0", "grams" => 5}, {"name" => "x", "did" => "stop"}, {"step" => "x", "did" => "done"}])}
   end
 
   # One place of a value replaced, left out or added to.

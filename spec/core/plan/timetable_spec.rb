@@ -217,6 +217,9 @@ RSpec.describe ElmCup::Plan::Timetable do
     own = (1..60).map { |number| {"id" => "own-#{number}", "step" => "own", "text" => "Step #{number}", "hands_minutes" => 1} }
     refused = raise_error(ElmCup::InvalidDocument, /come to 5\d\d steps; a plan takes 400. The first \d of 8 formulas fit/)
     expect { plan(request(*[balls.merge("steps" => own)] * 8)) }.to refused
+    moulds = JSON.parse(File.read("server/demo/formulas/18-vestry-halves.json"))
+    alone = raise_error(ElmCup::InvalidDocument, /comes to \d{3} steps; a plan takes 400. Plan about \d{3} pieces of it at a time/)
+    expect { plan(asked.merge("formulas" => [{"document" => moulds, "times" => 40}])) }.to alone
   end
 
   RSpec::Matchers.define(:be_multiple_of_five) { match { |number| (number % 5).zero? } }

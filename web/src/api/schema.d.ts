@@ -870,6 +870,25 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/batches/{batch}/rescue": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                batch: components["parameters"]["Batch"];
+            };
+            cookie?: never;
+        };
+        /** @description What the bowl of a part is like after all that was said of it, and what would bring it right */
+        get: operations["rescueBatch"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/batches/{batch}/restore": {
         parameters: {
             query?: never;
@@ -1109,6 +1128,10 @@ export interface components {
             place?: "room" | "fridge" | "hands";
             /** @description How many times as much of the other side in all */
             times?: number;
+            /** @description Of a dose at the counter: how to mix it in */
+            mixing?: string;
+            /** @description … and how long to wait before the next look */
+            wait_minutes?: number;
             after?: {
                 saturation: number;
                 texture: components["schemas"]["TextureId"];
@@ -2273,6 +2296,85 @@ export interface components {
             sums: components["schemas"]["Why"][];
             notes: string[];
         };
+        CounterRescue: {
+            /** @enum {string} */
+            elm_cup: "rescue/1";
+            component: string;
+            want?: components["schemas"]["TextureId"];
+            /** @enum {string} */
+            works_on: "now" | "finished";
+            bowls: {
+                planned: components["schemas"]["CounterBowl"];
+                now: components["schemas"]["CounterBowl"];
+                finished: components["schemas"]["CounterBowl"];
+            };
+            seen: components["schemas"]["CounterLook"][];
+            course: {
+                /** @enum {string} */
+                code: "there" | "enough" | "asked" | "another_batch" | "crossed" | "go_on";
+                words: string;
+            };
+            rescue?: components["schemas"]["Rescue"];
+            learned: {
+                key: string;
+                x: number;
+                prior_sd: number;
+                sd: number;
+            }[];
+            complaints: components["schemas"]["Complaint"][];
+            advice?: {
+                complaint: string;
+                rows: components["schemas"]["CounterAdvice"][];
+            };
+            sums?: components["schemas"]["Why"][];
+        };
+        CounterBowl: {
+            grams: number;
+            lines: {
+                line?: string;
+                text: string;
+                ingredient: string;
+                grams: number;
+                /** @description One sigma of ln grams */
+                spread: number;
+                addition?: boolean;
+            }[];
+            texture_number?: number;
+            texture?: components["schemas"]["TextureId"];
+            saturation?: components["schemas"]["Saturation"];
+            texture_odds?: {
+                [key: string]: number;
+            };
+        };
+        CounterLook: {
+            low?: number;
+            high?: number;
+            mark?: number;
+            expected: number;
+            after: number;
+            /** @description Share that it was entered rightly */
+            fits: number;
+            asked?: boolean;
+        };
+        Complaint: {
+            id: string;
+            words: string;
+            ask?: string;
+            never?: string;
+            pinned: boolean;
+            by_model: boolean;
+        };
+        CounterAdvice: {
+            /** @enum {string} */
+            turn: "do" | "then";
+            text: string;
+            source: string;
+            minutes?: number[];
+            ingredient?: string;
+            grams?: number;
+            add?: string;
+            first_text?: string;
+        };
         Scaling: {
             /** @enum {string} */
             elm_cup: "scale/1";
@@ -2614,6 +2716,36 @@ export interface components {
             pieces?: number;
             minutes?: number;
             note?: string;
+            stars?: number;
+            /** @description Times what is written */
+            scale?: number;
+            /** @description By the id of the step */
+            steps?: {
+                [key: string]: "begun" | "done" | "skipped";
+            };
+            /** @description Those that run */
+            timers?: {
+                name: string;
+                until: string;
+                step?: string;
+            }[];
+            chill_looks?: {
+                [key: string]: unknown;
+            }[];
+            temperatures?: {
+                [key: string]: unknown;
+            }[];
+            complaints?: {
+                [key: string]: unknown;
+            }[];
+            stored?: {
+                [key: string]: unknown;
+            }[];
+            paused_since?: string;
+            handed_to?: string;
+            /** @enum {string} */
+            over?: "finished" | "abandoned";
+            over_at?: string;
             aside?: components["schemas"]["Reasons"];
             stale?: components["schemas"]["Stale"];
         };
@@ -4585,6 +4717,36 @@ export interface operations {
                 };
             };
             404: components["responses"]["Problem"];
+            default: components["responses"]["Refused"];
+        };
+    };
+    rescueBatch: {
+        parameters: {
+            query?: {
+                /** @description Name of the part; the leading one where none is named */
+                component?: string;
+                /** @description What is wrong */
+                complaint?: string;
+            };
+            header?: never;
+            path: {
+                batch: components["parameters"]["Batch"];
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The bowl */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["CounterRescue"];
+                };
+            };
+            404: components["responses"]["Problem"];
+            422: components["responses"]["Problem"];
             default: components["responses"]["Refused"];
         };
     };

@@ -16,7 +16,7 @@ module ElmCup
       def initialize(saturation, helper)
         @saturation = saturation
         @demand_per_gram = helper.d_per_gram
-        keep = 1 - Saturation::LAMBDA
+        keep = 1 - saturation.masking
         @leads = [[1.0, keep], [keep, 1.0]].map do |pulp, fat|
           [[1.0, 0.0], [Saturation::WITHOUT_SUGAR, Saturation::A_GRAM_OF_SUGAR]].map { |water, sugar|
             Line.new(

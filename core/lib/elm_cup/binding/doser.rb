@@ -53,7 +53,7 @@ module ElmCup
       # [least, aimed at, most] grams; nil where no amount does.
       def range(portion)
         dose = Dose.new(@mix.saturation, portion)
-        ends = [LAND.begin, Rescue::AIM, LAND.end].map { |share| Texture.saturation(@index + share) }
+        ends = [LAND.begin, Rescue::AIM, LAND.end].map { |share| @mix.saturation.value_at(@index + share) }
         ends.reverse! unless @wetter
         low, aim, high = ends.map { |target| @wetter ? dose.to_wet(target) : dose.to_dry(target) }
         [low, aim || low * 2, high || low * 4] if low

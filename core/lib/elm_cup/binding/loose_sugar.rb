@@ -14,7 +14,7 @@ module ElmCup
         return 0.0 unless OPEN.include?(figures.kind) && !figures.inclusion
 
         composition = entry.composition
-        [composition.sugars - DISSOLVED_BY_WATER * composition.water, 0.0].max / 100
+        [[composition.sugars - DISSOLVED_BY_WATER * composition.water, 0.0].max / 100 + figures.sugar_more, 0.0].max
       end
     end
   end

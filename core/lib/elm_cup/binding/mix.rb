@@ -19,23 +19,24 @@ module ElmCup
       attr_reader :lines, :process, :room_c, :portions, :saturation
 
       # lines: Ingredient::Lines, all read; room_c: the temperature it is mixed at.
-      # alone: Portions of the first lines as they are out of company, where they are known.
-      def initialize(lines, process:, room_c:, library:, alone: [])
+      # alone: Portions of the first lines as they are out of company, where they are known; taught: Taught.
+      def initialize(lines, process:, room_c:, library:, alone: [], taught: Taught.nothing)
         @lines = lines
         @process = process
         @room_c = room_c
         @library = library
+        @taught = taught
         @alone = (alone + lines.drop(alone.size).map { |line| portion(line, to_paste?(line) ? "paste" : line.form) }).freeze
-        guess = Saturation.of(@alone)
+        guess = Saturation.of(@alone, taught)
         @pulp_led = guess.pulp_led?
         @undissolved = undissolved(guess.free_water_grams)
         @portions = @alone.map { |each| in_company(each) }.freeze
-        @saturation = Saturation.of(@portions)
+        @saturation = Saturation.of(@portions, taught)
         freeze
       end
 
       # The mix with one more line.
-      def with(line) = Mix.new(lines + [line], process: process, room_c: room_c, library: @library, alone: @alone)
+      def with(line) = Mix.new(lines + [line], process: process, room_c: room_c, library: @library, alone: @alone, taught: @taught)
 
       # Dates and other pulp lead.
       def date_led? = saturation.pulp_led?
@@ -46,7 +47,7 @@ module ElmCup
         saturation.with_demand(demand).number
       end
 
-      def number_at(celsius) = Mix.new(lines, process: process, room_c: celsius, library: @library).saturation.number
+      def number_at(celsius) = Mix.new(lines, process: process, room_c: celsius, library: @library, taught: @taught).saturation.number
 
       # Share of the supply that sets between melted and so cold.
       def setting_share(celsius)

@@ -62,6 +62,9 @@ module ElmCup
         water_change.per_gram.transform_values { |each| each * line.prepared.water_sigma }
       end
 
+      # Dates as pulp, whose moisture counts.
+      def date_pulp? = line.entry.family == "dates" && b_ml.positive?
+
       # Two portions with the same key share one unknown figure.
       def key = [figures.ingredient, figures.form]
 

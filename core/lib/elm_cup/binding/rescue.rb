@@ -109,7 +109,7 @@ module ElmCup
       def batch
         return [] unless doses.empty? && @mix.saturation.supply.positive? && refusals.any?(&:too_much)
 
-        target = Texture.saturation(@index + AIM)
+        target = @mix.saturation.value_at(@index + AIM)
         times = wetter? ? target / @mix.saturation.value : @mix.saturation.value / target
         quarters = (times * 4).round/4r
         return [] unless BATCH.cover?(quarters)

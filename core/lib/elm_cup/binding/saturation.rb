@@ -19,7 +19,12 @@ module ElmCup
 
       attr_reader :free, :held, :syrup, :sugar, :pulp, :fat, :demand
 
-      def initialize(syrup:, pulp:, fat:, demand:, free: 0.0, held: 0.0, sugar: 0.0)
+      # What oil masks of pulp here; what the texture number is off by beside what its figures say, where a kitchen taught so.
+      attr_reader :masking, :offset
+
+      def initialize(syrup:, pulp:, fat:, demand:, free: 0.0, held: 0.0, sugar: 0.0, masking: LAMBDA, offset: 0.0)
+        @masking = masking
+        @offset = offset
         @free = free
         @held = held
         @syrup = syrup
@@ -31,8 +36,8 @@ module ElmCup
         freeze
       end
 
-      # The Saturation of Portions.
-      def self.of(portions)
+      # The Saturation of Portions; taught: Taught.
+      def self.of(portions, taught = Taught.nothing)
         free = bound = syrup = sugar = pulp = fat = demand = 0.0
         portions.each do |each|
           free += each.free_ml
@@ -43,7 +48,8 @@ module ElmCup
           fat += each.o_ml
           demand += each.d_ml
         end
-        new(free: free, held: bound - syrup, syrup: syrup, sugar: sugar, pulp: pulp, fat: fat, demand: demand)
+        new(free: free, held: bound - syrup, syrup: syrup, sugar: sugar, pulp: pulp, fat: fat, demand: demand, masking: taught.masking,
+          offset: taught.offset)
       end
 
       # Grams of free water.
@@ -78,16 +84,19 @@ module ElmCup
         return supply.positive? ? 6.5 : nil unless demand.positive?
         return 0.0 unless supply.positive?
 
-        Texture.number(value)
+        Texture.number(value) + offset
       end
+
+      # The S at which a texture number is here.
+      def value_at(number) = Texture.saturation(number - offset)
 
       # The id of the texture, nil when there is neither binder nor dry side.
       def texture = number && Texture.at(number)
 
       # How much of one more mL in pulp, and in fat, comes to count.
-      def pulp_weight = (pulp < fat) ? 1 - LAMBDA : 1.0
+      def pulp_weight = (pulp < fat) ? 1 - masking : 1.0
 
-      def fat_weight = (pulp < fat) ? 1.0 : 1 - LAMBDA
+      def fat_weight = (pulp < fat) ? 1.0 : 1 - masking
 
       # mL of a Portion as they count here.
       def counted_ml(portion)
@@ -95,14 +104,10 @@ module ElmCup
       end
 
       # The same with another dry side.
-      def with_demand(demand)
-        Saturation.new(free: free, held: held, syrup: syrup, sugar: sugar, pulp: pulp, fat: fat, demand: demand)
-      end
+      def with_demand(demand) = Saturation.new(**parts, demand: demand)
 
       # The same with so many mL more of a ready syrup.
-      def with_syrup(more)
-        Saturation.new(free: free, held: held, syrup: syrup + more, sugar: sugar, pulp: pulp, fat: fat, demand: demand)
-      end
+      def with_syrup(more) = Saturation.new(**parts, syrup: syrup + more, demand: demand)
 
       # Fruit pulp gives more than half of the supply.
       def pulp_led? = pulp > supply / 2 && pulp.positive?
@@ -118,13 +123,17 @@ module ElmCup
 
       private
 
+      def parts
+        {free: free, held: held, syrup: syrup, sugar: sugar, pulp: pulp, fat: fat, masking: masking, offset: offset}
+      end
+
       # What all else goes by, and is asked for most.
       def weigh
         @free_weight, @sugar_weight = short_of_sugar? ? [WITHOUT_SUGAR, A_GRAM_OF_SUGAR] : [1.0, 0.0]
         @water = free_weight * free + sugar_weight * sugar + held
         @watery = water + syrup
         @volume = watery + pulp + fat
-        @masked = LAMBDA * [pulp, fat].min
+        @masked = masking * [pulp, fat].min
         @supply = volume - masked
       end
     end

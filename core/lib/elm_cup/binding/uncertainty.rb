@@ -22,6 +22,21 @@ module ElmCup
       ALL_DRY = 0.7
       ALL_BINDER = 0.75
 
+      # Texture id => probability around a texture number, of a spread of that scale.
+      def self.odds_at(number, scale)
+        edges = [0.0, *(1...Texture::ALL.size).map { |edge| cumulative((edge - number) / scale) }, 1.0]
+        Texture::ALL.each_with_index.to_h { |id, index| [id, edges[index + 1] - edges[index]] }
+      end
+
+      # Student's t distribution with 4 degrees of freedom, in closed form.
+      def self.cumulative(x)
+        return (x.positive? ? 1.0 : 0.0) if x.infinite?
+
+        q = 1 + x * x / 4
+        0.5 + 0.375 * (x / Math.sqrt(q)) * (1 - x * x / (12 * q))
+      end
+      private_class_method :cumulative
+
       # left_out_grams: what is in the bowl beside the mix, and is not known.
       def initialize(mix, left_out_grams: 0.0)
         @mix = mix
@@ -41,7 +56,7 @@ module ElmCup
       # Texture id => probability.
       def odds
         @odds ||= begin
-          all = numbers.map { |number| odds_at(number) }
+          all = numbers.map { |number| self.class.odds_at(number, scale) }
           all.one? ? all.first : Texture::ALL.to_h { |id| [id, all.sum { |each| each[id] } / all.size] }
         end
       end
@@ -61,19 +76,6 @@ module ElmCup
 
         @numbers ||= [@saturation.number, @saturation.with_demand(@saturation.demand + ALL_DRY * @left_out_grams).number,
           @saturation.with_syrup(ALL_BINDER * @left_out_grams).number]
-      end
-
-      def odds_at(number)
-        edges = [0.0, *(1...Texture::ALL.size).map { |edge| cumulative((edge - number) / scale) }, 1.0]
-        Texture::ALL.each_with_index.to_h { |id, index| [id, edges[index + 1] - edges[index]] }
-      end
-
-      # Student's t distribution with 4 degrees of freedom, in closed form.
-      def cumulative(x)
-        return (x.positive? ? 1.0 : 0.0) if x.infinite?
-
-        q = 1 + x * x / 4
-        0.5 + 0.375 * (x / Math.sqrt(q)) * (1 - x * x / (12 * q))
       end
 
       def variance
@@ -117,7 +119,7 @@ module ElmCup
         (date_portions.all? { |each| each.line.moisture_said }) ? MOISTURE_SAID : MOISTURE_UNSAID
       end
 
-      def date_portions = @date_portions ||= @mix.portions.select { |each| each.line.entry.family == "dates" && each.b_ml.positive? }
+      def date_portions = @date_portions ||= @mix.portions.select(&:date_pulp?)
 
       def share(part, whole) = whole.positive? ? part / whole : 0.0
     end

@@ -64,7 +64,7 @@ module ElmCup
       def binder
         Step.new(figure: "binder_ml", value: @saturation.supply, formula: "water + syrup + pulp + fat - lambda * min(pulp, fat)",
           inputs: {"water" => @saturation.water, "syrup" => @saturation.syrup, "pulp" => @saturation.pulp, "fat" => @saturation.fat,
-                   "lambda" => Saturation::LAMBDA},
+                   "lambda" => @saturation.masking},
           labels: {"lambda" => "share of the lesser of pulp and fat that oil masks, .70 ± .15"}, source: SOURCE)
       end
 

@@ -9,9 +9,20 @@ module ElmCup
         {
           "lines" => state.lines.values.map { |each| line(each, document) },
           "additions" => state.additions.map { |each| each.slice("text", "grams", "ingredient") },
-          "texture" => state.texture, "pieces" => state.pieces, "minutes" => state.minutes, "note" => state.note
+          "texture" => state.texture, "pieces" => state.pieces, "minutes" => state.minutes, "note" => state.note, "stars" => state.stars,
+          **at_counter(state)
         }.compact
       end
+
+      # What was said at the counter, as far as anything was.
+      def self.at_counter(state)
+        lists = {"chill_looks" => state.chill_looks, "temperatures" => state.temperatures, "complaints" => state.complaints,
+                 "stored" => state.stored, "timers" => state.timers.values.map { |timer| timer.slice("name", "until", "step") },
+                 "steps" => state.steps}
+        {**lists.reject { |_, said| said.empty? }, "scale" => (state.scale unless state.scale == 1), "handed_to" => state.handed_to,
+                                                   "paused_since" => state.paused&.utc&.iso8601, "over" => state.over, "over_at" => state.over_at&.utc&.iso8601}
+      end
+      private_class_method :at_counter
 
       # Of additions and of changed lines so many are told in a list; it says how many there are.
       MOST_TOLD = 6

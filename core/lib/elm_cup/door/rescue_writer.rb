@@ -28,7 +28,7 @@ module ElmCup
       def self.after(option)
         return unless option.number
 
-        saturation = option.after ? option.after.value : Binding::Texture.saturation(option.number)
+        saturation = (option.after&.offset == 0.0) ? option.after.value : Binding::Texture.saturation(option.number)
         {"saturation" => saturation && Json.round(saturation, 3), "texture" => Binding::Texture.at(option.number)}.compact
       end
       private_class_method :after

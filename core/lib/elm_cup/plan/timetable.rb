@@ -123,7 +123,14 @@ module ElmCup
         return if count <= MOST_TASKS
 
         kept = expansions.each_with_index.take_while { |_, at| expansions.first(at + 1).sum { |each| each.tasks.size } <= MOST_TASKS }.size
+        refuse_large(expansions.first.tasks.size) if kept.zero?
         InvalidDocument.refuse("/formulas", :too_many_tasks, count: count, most: MOST_TASKS, kept: kept, all: expansions.size)
+      end
+
+      # One formula alone is too much: about how many pieces of it are not.
+      def refuse_large(count)
+        pieces = assessments.first.pieces.together&.count.to_i * MOST_TASKS / count
+        InvalidDocument.refuse("/formulas/0", :too_many_tasks_of_one, count: count, most: MOST_TASKS, pieces: pieces)
       end
 
       def tasks
