@@ -133,6 +133,30 @@ RSpec.describe "bin/elm" do
     expect(JSON.parse(elm("rescue", "-", input: JSON.generate(bowl)).first)["rescue"]["options"].first["ingredient"]).to eq("water")
   end
 
+  it "tells what a batch's bowl is like, of a batch as the server gives it too" do
+    events = [happened("started", {"version" => 1}), happened("looked", {"texture" => 1}), happened("addition", {"text" => "1 tsp water"})]
+    kept = events.map { |event| event.merge("seq" => 1, "received_at" => "2026-06-19T16:02:00Z", "skew_ms" => 0) }
+    batch = {"elm_cup" => "batch/1", "batch" => SecureRandom.uuid}
+    Dir.mktmpdir do |folder|
+      file = File.join(folder, "formula.json")
+      File.write(file, JSON.generate(formula("10 soft dates", "1/2 cup almond flour", "2 tbsp cocoa powder", process: "processor")))
+      answers = [events, kept].map { |said|
+        elm("rescue", "-", "--formula", file, "--complaint", "lumps", input: JSON.generate(batch.merge("events" => said)))
+      }
+      expect(answers.map { |_, err, status| [err, status.exitstatus] }).to eq([["", 0]] * 2)
+      expect(answers.map { |out, _| JSON.parse(out) }.uniq.size).to eq(1)
+      expect(JSON.parse(answers.first.first)).to include("elm_cup" => "rescue/1", "advice" => include("complaint" => "lumps"))
+      [[[], /--formula FILE/], [["--formula", file, "--part", "roof"], /There is no component “roof”/],
+        [["--formula", file, "--complaint", "x"], /There is no complaint “x”/]].each do |arguments, words|
+        out, err, status = elm("rescue", "-", *arguments, input: JSON.generate(batch.merge("events" => events)))
+        expect([out, err.lines.size, status.exitstatus]).to eq(["", 1, 2])
+        expect(err.dup.force_encoding("UTF-8")).to match(words)
+      end
+    end
+    _, err, status = elm("rescue", "-", input: JSON.generate(batch.merge("events" => [{"kind" => "sung"}])))
+    expect([status.exitstatus, err.lines.size]).to eq([2, 1])
+  end
+
   bites = '{"elm_cup":"formula/1","name":"x","components":[{"name":"d","lines":[{"text":"1 cup rolled oats"},{"text":"1/2 cup honey"}]}]}'
   {
     ["balance", "-", bites] => /Say what you want/,

@@ -31,6 +31,37 @@ RSpec.describe "Batches", server: true do
     expect(ask(:get, "/api/batches/#{uuid}")).to eq(batch)
   end
 
+  it "say what the bowl is like and what would bring it right, and take what is said at the counter" do
+    lines = [95, 190, 80].each_with_index.map { |grams, at| happened("weighed", {line: "/components/0/lines/#{at}", grams: grams}) }
+    timer = happened("timer", {name: "Rest", did: "set", until: "2026-06-19T16:20:00Z"})
+    batch = append(started, *lines, happened("step", {step: "mix_hand-dough", did: "done"}), timer, happened("looked", {texture: 5}))
+    expect(batch).to include("steps" => {"mix_hand-dough" => "done"}, "texture" => "spreads",
+      "timers" => [{"name" => "Rest", "until" => "2026-06-19T16:20:00Z"}])
+    rescue_from = ask(:get, "/api/batches/#{uuid}/rescue?complaint=greasy")
+    expect(rescue_from).to include("works_on" => "now", "component" => "dough", "want" => "rolls")
+    expect(rescue_from["bowls"]["now"]["texture_number"]).to be > rescue_from["bowls"]["planned"]["texture_number"]
+    expect(rescue_from["rescue"]["options"].map { |option| option["kind"] }).to include("dose")
+    expect(rescue_from["advice"]["rows"].map { |row| row["ingredient"] }).to include("almond-flour")
+    stopped = append(happened("timer", {name: "Rest", did: "stop"}), happened("corrected", {key: lines.last["key"]}),
+      happened("finished", {}))
+    expect(stopped).to include("over" => "finished")
+    expect(stopped).not_to have_key("timers")
+    expect(stopped["lines"].size).to eq(2)
+    ask(:get, "/api/batches/#{uuid}/rescue?component=coat")
+    expect([last_response.status, last_response.body]).to match([422, /There is no component “coat”; there are dough/])
+    ask(:get, "/api/batches/#{uuid}/rescue?complaint=sadness")
+    expect([last_response.status, last_response.body]).to match([422, /There is no complaint “sadness”; there are pit, /])
+  end
+
+  it "refuse what no counter says, at its place" do
+    {"timer" => {name: "Rest", did: "set"}, "looked" => {texture: 3, mark: 2.0}, "corrected" => {key: "mine"},
+     "rescaled" => {factor: 0, lines: [line]}, "measured" => {line: "/shape"}, "temperature" => {what: "core", celsius: 900}}.each do |kind, data|
+      append(started, happened(kind, data))
+      expect([kind, last_response.status]).to eq([kind, 422])
+      expect(last_response.body).to include("/events/1/data")
+    end
+  end
+
   it "read what was added by the cups of the formula's own kitchen" do
     made = ask(:post, "/api/formulas", document.merge("kitchen" => {"cup" => "australian"}))
     batch = append(happened("started", {version: made["version"]["id"]}), happened("addition", {text: "1 tbsp water"}))

@@ -22,7 +22,8 @@ RSpec.describe ElmCup::Counter::Bowl do
 
   describe "what it holds" do
     it "is what was weighed, what is still to come beside it, and what is written beside both" do
-      contents = at_counter(["weighed", {"line" => line[0], "grams" => 50}], ["weighed", {"line" => line[0], "grams" => 30, "mode" => "add"}],
+      contents = at_counter(["weighed", {"line" => line[0], "grams" => 50}],
+        ["weighed", {"line" => line[0], "grams" => 30, "mode" => "add"}],
         ["weighed", {"line" => line[1], "grams" => 14}], ["left_out", {"line" => line[3]}]).contents
       expect([contents.planned, contents.now, contents.finished].map { |helds| grams(helds) })
         .to eq([[75.5, 12.5, 11.0, 1.0], [80.0, 14.0], [80.0, 14.0, 11.0]])
@@ -49,7 +50,8 @@ RSpec.describe ElmCup::Counter::Bowl do
       started = ElmCup::Observation::Event.from(happened("started", {"version" => 1, "scale" => 2}))
       twice = ElmCup::Counter::Bowl.new(assessment, assessment.leading, ElmCup::Observation::State.of([started]))
       expect(grams(twice.contents.planned)).to eq([151.0, 25.0, 22.0, 2.0])
-      more = at_counter(["weighed", {"line" => line[0], "grams" => 83.05}], ["rescaled", {"factor" => 1.1, "lines" => (0..3).map(&line)}]).contents
+      more = at_counter(["weighed", {"line" => line[0], "grams" => 83.05}],
+        ["rescaled", {"factor" => 1.1, "lines" => (0..3).map(&line)}]).contents
       expect(grams(more.finished)).to eq([83.05, 13.75, 12.1, 1.1])
     end
 
@@ -69,7 +71,8 @@ RSpec.describe ElmCup::Counter::Bowl do
 
     it "holds what a part takes of another, as one thing that goes in" do
       taken = {"elm_cup" => "formula/1", "name" => "Two", "components" => [
-        {"name" => "caramel", "type" => "filling", "process" => "processor", "lines" => [{"text" => "200 g soft dates"}, {"text" => "60 g cashew butter"}]},
+        {"name" => "caramel", "type" => "filling", "process" => "processor",
+         "lines" => [{"text" => "200 g soft dates"}, {"text" => "60 g cashew butter"}]},
         {"name" => "dough", "process" => "processor", "lines" => [{"text" => "90 g rolled oats, ground"}],
          "takes" => [{"component" => "caramel", "share" => 0.5}]}
       ]}
@@ -83,7 +86,8 @@ RSpec.describe ElmCup::Counter::Bowl do
 
   describe "what it believes" do
     it "is the sum of all looks, each at the bowl as it was then" do
-      two = at_counter(*all_in, ["looked", {"texture" => 1}], ["addition", {"text" => "1/2 tsp water", "grams" => 2.5}], ["looked", {"texture" => 2}])
+      two = at_counter(*all_in, ["looked", {"texture" => 1}], ["addition", {"text" => "1/2 tsp water", "grams" => 2.5}],
+        ["looked", {"texture" => 2}])
       expect(two.seen.size).to eq(2)
       expect(two.seen.last.expected).to be > two.seen.first.after
       expect(two.now.saturation.number).to be_between(2.0, 3.0)
@@ -125,7 +129,8 @@ RSpec.describe ElmCup::Counter::Bowl do
     end
 
     it "rests what went over and over" do
-      expect(course(*all_in, ["looked", {"texture" => 1}], water, ["looked", {"texture" => 5}], flour, ["looked", {"texture" => 2}])).to eq("crossed")
+      dry, wet, dry_again = [1, 5, 2].map { |texture| ["looked", {"texture" => texture}] }
+      expect(course(*all_in, dry, water, wet, flour, dry_again)).to eq("crossed")
       much = ["addition", {"text" => "1 tbsp water", "grams" => 15}]
       expect(course(*all_in, ["looked", {"texture" => 1}], much, ["looked", {"texture" => 5}])).to eq("go_on")
     end

@@ -15,9 +15,10 @@ module ElmCup
         self::ALL[id] || InvalidDocument.refuse("/complaint", :no_such_complaint, id: id.to_s, complaints: self::ALL.keys.join(", "))
       end
     end
-    # One thing to do. turn: "do" first, "then" where it is not better; only: a word of Circumstances, nil for always; words take
-    # %{amount} and %{ingredient}; ingredient: ids in the order they are tried ("a|b"), or "lead" for what binds most; amount: so much of the measure for per_grams of the
-    # bowl; minutes: [low, high] to wait, nil for none.
+    # One thing to do.
+    #   turn   "do" first, "then" where it is not better      only   a word of Circumstances, nil for always
+    #   words  take %{amount} and %{ingredient}      ingredient  ids in the order they are tried ("a|b"), or "lead" for what binds most
+    #   amount, measure  so much of it for per_grams of the bowl      minutes  [low, high] to wait, nil for none
     Complaint::Row = Value.of(:turn, :only, :words, :ingredient, :per_grams, :amount, :measure, :minutes, :source) do
       def self.from(row)
         minutes = [row["low"], row["high"]].compact.map(&:to_i)

@@ -8,8 +8,8 @@ module ElmCup
       # Tens of a gram are nothing.
       LEAST_GRAMS = 0.05
 
-      # part: Assessment::Part; state: Observation::State of the batch; leading: it is the part that is meant where none is named. A line that
-      # is not read has no place in it.
+      # part: Assessment::Part; state: Observation::State of the batch; leading: it is the part that is meant where none is named.
+      # A line that is not read has no place in it.
       def initialize(part, state, leading: true)
         @part = part
         @leading = leading
@@ -110,7 +110,8 @@ module ElmCup
         return unless line.read? && line.grams.positive?
 
         line = line.times(data["grams"] / line.grams.to_f) if data["grams"]&.positive?
-        spread = data["w"] || (data["sd"] ? Observation::AmountSpread.weighed(line.grams, data["sd"]) : Observation::AmountSpread.written(line))
+        spread = data["w"] || (Observation::AmountSpread.weighed(line.grams, data["sd"]) if data["sd"])
+        spread ||= Observation::AmountSpread.written(line)
         @in["addition #{@additions += 1}"] = Held.new(line: line, spread: spread, addition: true)
       end
 

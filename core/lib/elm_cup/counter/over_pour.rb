@@ -5,8 +5,8 @@ module ElmCup
     # What can be done about a line of which too much went in: lift it out, leave it, or make all of it larger.
     # Source: docs/model.md, Weighing in: common practice.
     class OverPour
-      # kind: "lift", "leave" or "rescale"; words; grams: to take out; texture: id after it; factor: of all of it; adds: pointer => grams that
-      # go in more of lines that are in.
+      # kind: "lift", "leave" or "rescale"; words; grams: to take out; texture: id after it; factor: of all of it; adds: pointer => grams
+      # that go in more of lines that are in.
       Option = Value.of(:kind, :words, grams: nil, texture: nil, factor: nil, adds: {}.freeze)
       # Less than this moves nothing that can be told.
       NOTHING = 0.1
@@ -54,13 +54,14 @@ module ElmCup
 
       def leave
         texture = @bowl.finished&.saturation&.texture
-        Option.new(kind: "leave", words: texture ? "Leave it: it #{Binding::Sentence::WORDS.fetch(texture).first}" : "Leave it", texture: texture)
+        words = texture ? "Leave it: it #{Binding::Sentence::WORDS.fetch(texture).first}" : "Leave it"
+        Option.new(kind: "leave", words: words, texture: texture)
       end
 
       # The rest times the most that any line is over; of what is in, what is wanting to that.
       def rescale
         contents = @bowl.contents
-        pairs = contents.planned.filter_map(&:pointer).to_h { |pointer| [pointer, contents.grams(pointer)] }.select { |_, (actual, _)| actual }
+        pairs = contents.planned.to_h { |held| [held.pointer, contents.grams(held.pointer)] }.select { |_, (actual, _)| actual }
         factor = pairs.values.map { |actual, planned| actual / planned }.max
         return unless factor > 1 && factor <= MOST_FACTOR && @room.call(factor)
 

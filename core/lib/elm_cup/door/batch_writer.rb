@@ -19,8 +19,9 @@ module ElmCup
         lists = {"chill_looks" => state.chill_looks, "temperatures" => state.temperatures, "complaints" => state.complaints,
                  "stored" => state.stored, "timers" => state.timers.values.map { |timer| timer.slice("name", "until", "step") },
                  "steps" => state.steps}
-        {**lists.reject { |_, said| said.empty? }, "scale" => (state.scale unless state.scale == 1), "handed_to" => state.handed_to,
-                                                   "paused_since" => state.paused&.utc&.iso8601, "over" => state.over, "over_at" => state.over_at&.utc&.iso8601}
+        single = {"scale" => (state.scale unless state.scale == 1), "handed_to" => state.handed_to, "over" => state.over,
+                  "paused_since" => state.paused&.utc&.iso8601, "over_at" => state.over_at&.utc&.iso8601}
+        lists.reject { |_, said| said.empty? }.merge(single)
       end
       private_class_method :at_counter
 

@@ -10,6 +10,10 @@ module ElmCup
       # The same of what is stored, where the server adds to what was said.
       KEPT = DATA.merge(%w[weighed addition].to_h { |kind| [kind, JsonFaults.schema(NAME, part: "#/$defs/kept_#{kind}")] }).freeze
 
+      LOOKED = "looked"
+      # What a look can say.
+      SEEN = %w[texture mark said].freeze
+
       # nil, or InvalidDocument with every fault at its place. said: a parsed batch document ("batch/1").
       def self.check(said)
         InvalidDocument.refuse("", :batch_not_object, given: JsonFaults.name_of(said)) unless said.is_a?(Hash)
@@ -33,7 +37,14 @@ module ElmCup
         found = JsonFaults.of(schemas.fetch(event["kind"]), event["data"], "#{pointer}/data", whole: "“#{event["kind"]}”") {
           :not_of_this_kind
         }
+        found += look_faults(event["data"], "#{pointer}/data") if event["kind"] == LOOKED && found.empty?
         found + (read_time(event["at"]) ? [] : [unreadable_time(event["at"], "#{pointer}/at")])
+      end
+
+      # One thing was seen.
+      def self.look_faults(data, pointer)
+        said = data.keys & SEEN
+        (said.size == 1) ? [] : [Fault.at(pointer, said.empty? ? :look_of_nothing : :look_of_several, said: said.join(" and "))]
       end
 
       def self.kept_faults(event, pointer)
@@ -50,7 +61,7 @@ module ElmCup
       end
 
       def self.unreadable_time(text, pointer) = Fault.at(pointer, :text_unreadable, given: JsonFaults.shown(text))
-      private_class_method :event_faults, :kept_faults, :read_time, :unreadable_time
+      private_class_method :event_faults, :look_faults, :kept_faults, :read_time, :unreadable_time
     end
   end
 end

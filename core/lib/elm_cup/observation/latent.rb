@@ -18,8 +18,8 @@ module ElmCup
           side: side)
       end
 
-      # The member of Ingredient::BindingFigures that the binder's ± stands on: water and syrup by what is watery, pulp by what it holds, the
-      # rest by its fat.
+      # The member of Ingredient::BindingFigures that the binder's ± stands on: water and syrup by what is watery, pulp by what it holds,
+      # the rest by its fat.
       def self.binder(figures) = self::BINDER.fetch(figures.kind, :o)
 
       # What this formula is off by in a part, whatever its figures say; and this one bowl of it on this day.

@@ -17,7 +17,8 @@ module ElmCup
 
       # One of the seven, 0 loose to 6 pours: the first is anything drier too, the last anything wetter.
       def self.texture(index)
-        new(low: index.zero? ? -Float::INFINITY : index.to_f, high: (index == Binding::Texture::ALL.size - 1) ? Float::INFINITY : index + 1.0)
+        last = index == Binding::Texture::ALL.size - 1
+        new(low: index.zero? ? -Float::INFINITY : index.to_f, high: last ? Float::INFINITY : index + 1.0)
       end
 
       def self.at(number) = new(low: number, high: number, mark: number)
