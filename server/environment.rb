@@ -16,6 +16,10 @@ module ElmCupServer
 
   LOADER = Zeitwerk::Loader.new
   %w[lib models routes].each { |folder| LOADER.push_dir(File.join(ROOT, "server", folder), namespace: self) }
+  # Simulated devices, in a folder of their own.
+  module Devices
+  end
+  LOADER.push_dir(File.join(ROOT, "server/devices"), namespace: Devices)
   LOADER.setup
   LOADER.eager_load
 end

@@ -19,6 +19,9 @@ if ARGV.include?("--demo")
   require_relative "demo/demo_data"
   ElmCupServer::DemoData.load_once
 end
+if ARGV.include?("--demo") || ENV["ELM_CUP_DEVICES"] == "simulated"
+  ElmCupServer::Devices::Household.simulate
+end
 ElmCupServer::Integrity.look(path)
 ElmCupServer::Upkeep.running = true
 ElmCupServer::Upkeep.soon

@@ -35,6 +35,19 @@ module ElmCup
   # InvalidDocument when it cannot be taken.
   def self.cold(document, pantry: shipped) = Door::ColdWriter.call(Assessment.of(document, library: pantry))
 
+  # What is put into the cold in a step of a formula document, the one that the cook waits for where none is named, and how a place takes
+  # its heat: [Cold::ProbeCurve::Body, Cold::Air]. InvalidDocument where there is no such step, or place.
+  def self.cooling_body(document, place:, step: nil, pantry: shipped)
+    assessment = Assessment.of(document, library: pantry)
+    cold = assessment.section("cold")
+    plan = step ? cold.plans.find { |each| each.id == step } : cold.leading_plan
+    InvalidDocument.refuse("/step", :no_such_step, id: step.to_s) unless plan
+    unless Cold::GlassTest::KINDS.include?(place)
+      InvalidDocument.refuse("/to", :not_one_of, given: JsonFaults.shown(place), choices: Cold::GlassTest::KINDS.join(", "))
+    end
+    [Cold::ProbeCurve::Body.of(plan), assessment.formula.kitchen.place(place).typical]
+  end
+
   # The steps of a formula document, as a Hash ("steps/1"): drafted, with the recipe's own lines and the document's edits among them.
   # before: a document to say the changes since. InvalidDocument when it cannot be taken, or steps wait for each other in a circle.
   def self.steps(document, before: nil, pantry: shipped)

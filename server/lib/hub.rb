@@ -16,7 +16,8 @@ module ElmCupServer
     GRACE = 4
 
     # left: since when nobody listens of those who did; nil before anybody came and while somebody is there.
-    Topic = Struct.new(:messages, :listeners, :count, :closed, :heard, :left)
+    # keep: messages that are kept.
+    Topic = Struct.new(:messages, :listeners, :count, :closed, :heard, :left, :keep)
 
     # The one hub of this server.
     def self.current = CURRENT
@@ -27,13 +28,13 @@ module ElmCupServer
       @outbox = Queue.new
     end
 
-    # Makes a topic, empty, in the place of one with the same name; who listens to one that goes is let go.
-    def open(name)
+    # Makes a topic, empty, in the place of one with the same name; who listens to one that goes is let go. keep: messages that are kept.
+    def open(name, keep: MOST_MESSAGES)
       @lock.synchronize do
         gone = [@topics.delete(name)]
         gone << @topics.shift.last if @topics.size >= MOST_TOPICS
         gone.compact.flat_map(&:listeners).each { |stream| post(stream, nil) }
-        @topics[name] = Topic.new([], [], 0, false, false)
+        @topics[name] = Topic.new([], [], 0, false, false, nil, keep)
       end
     end
 
@@ -51,17 +52,21 @@ module ElmCupServer
       end
     end
 
-    # Sends an event with data (ready for JSON) to all who listen; nothing where the topic is not open.
-    def publish(name, event, data)
-      text = JSON.generate(data)
+    # Somebody listens to it.
+    def heard?(name) = @lock.synchronize { @topics[name]&.listeners&.any? { |stream| !Asker.gone?(stream) } }
+
+    # Sends an event with data (ready for JSON) to all who listen; nothing where the topic is not open. A block is given the number of the
+    # message, and gives the data.
+    def publish(name, event, data = nil)
       @lock.synchronize do
         topic = @topics[name]
         next if topic.nil? || topic.closed
 
         topic.count += 1
+        text = JSON.generate(block_given? ? yield(topic.count) : data)
         message = [topic.count, "id: #{topic.count}\nevent: #{event}\ndata: #{text}\n\n"]
         topic.messages << message
-        topic.messages.shift if topic.messages.size > MOST_MESSAGES
+        topic.messages.shift if topic.messages.size > topic.keep
         topic.listeners.each { |stream| post(stream, message.last) }
       end
     end
@@ -77,23 +82,38 @@ module ElmCupServer
       end
     end
 
-    # The Rack response that listens to a topic; after: the last message that the listener has, 0 for none.
-    def response(name, after: 0)
-      [200, {"content-type" => TYPE, "cache-control" => "no-store", "x-accel-buffering" => "no"}, ->(stream) { add(name, stream, after) }]
+    # The Rack response that listens to a topic; after: the last message that the listener has, 0 for none. hello: a block that is told
+    # whether messages are missing by now, and gives [event, data] that this listener hears first.
+    def response(name, after: 0, &hello)
+      [200, {"content-type" => TYPE, "cache-control" => "no-store", "x-accel-buffering" => "no"},
+        ->(stream) { add(name, stream, after, &hello) }]
     end
 
-    # Lets a stream (what Rack gives a streaming body) hear a topic.
-    def add(name, stream, after = 0)
+    # Milliseconds after which a browser that lost the connection comes back.
+    RETRY_MS = 2000
+
+    # Lets a stream (what Rack gives a streaming body) hear a topic. hello: as in `response`.
+    def add(name, stream, after = 0, &hello)
       write
       @lock.synchronize do
         topic = @topics[name]
         topic.heard = true if topic
+        after = greet(topic, stream, after, &hello) if hello && topic
         topic&.messages&.each { |number, text| post(stream, text) if number > after }
         (topic.nil? || topic.closed) ? post(stream, nil) : topic.listeners << stream
       end
     end
 
     private
+
+    # Says hello; the last message that the listener has of this topic: none where that is of another one of the name.
+    def greet(topic, stream, after)
+      known = (after > topic.count) ? 0 : after
+      oldest = topic.messages.first&.first || topic.count + 1
+      event, data = yield(after.positive? && (known.zero? || known + 1 < oldest))
+      post(stream, "retry: #{RETRY_MS}\nid: #{known}\nevent: #{event}\ndata: #{JSON.generate(data)}\n\n")
+      known
+    end
 
     def now = Process.clock_gettime(Process::CLOCK_MONOTONIC)
 

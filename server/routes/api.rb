@@ -24,6 +24,7 @@ module ElmCupServer
     error(Draft::Stale) { halt Problem.for_stale_draft(env["sinatra.error"]) }
     error(Deadline::Passed) { halt Problem.response(503, env["sinatra.error"].message) }
     error(Page::Lost) { halt Problem.response(422, env["sinatra.error"].message) }
+    error(Devices::Workbench::NotDone) { halt Problem.response(404, env["sinatra.error"].message) }
     error(BatchLog::Conflict) { halt Problem.response(409, env["sinatra.error"].message) }
     error { halt Errors.answer(env["sinatra.error"]) }
     not_found { halt Problem.response(404, "There is no such address in the API") }
@@ -118,6 +119,12 @@ module ElmCupServer
     get("/api/pantry/csv") { download(ElmCup.write_pantry_csv(Pantry.ingredients), "text/csv", "elm-cup-pantry.csv") }
     put("/api/settings/currency") { Setting.keep("currency", body_json["value"]) && answer("value" => Pantry.currency) }
 
+    get("/api/devices") { answer("devices" => devices&.to_answer || []) }
+    get("/api/devices/:device/stream") { bench.response(params["device"], after: env["HTTP_LAST_EVENT_ID"].to_i) }
+    post("/api/devices/:device/command") { answer(bench.command(params["device"], body_json["key"], body_json["do"])) }
+    post("/api/devices/:device/simulate") { answer(bench.simulate(params["device"], body_json["key"], simulated(body_json))) }
+    post("/api/clock") { answer(drive_clock(body_json)) }
+
     get("/api/batches") { answer(list(BatchRow.of(params["formula"], params["texture"]), "batch_id", "-made")) }
     get("/api/batches/:batch") { answer(batch.to_answer) }
     get("/api/batches/:batch/rescue") { reckon { batch.rescue_answer(params["component"], params["complaint"]) } }
@@ -187,6 +194,28 @@ module ElmCupServer
     def begin_formula = Formula.begin(body_json["document"] || ElmCup.empty_formula, device: body_json["device"])
 
     def drop_draft = formula.standing_draft.tap { |draft| draft.drop(params["revision"].to_i, params["device"]) if draft.persisted? }
+
+    def devices = Devices::Household.current
+
+    def bench = devices || raise(ActiveRecord::RecordNotFound)
+
+    # What is done with a simulated device, with the body that the probe goes into where a formula is named.
+    def simulated(body)
+      return body unless body["formula"]
+
+      document = Formula.kept.find(body["formula"]).standing
+      inside, air = ElmCup.cooling_body(document, step: body["step"], place: body["to"].to_s, pantry: Pantry.library)
+      body.merge("body" => inside, "air" => air)
+    end
+
+    def drive_clock(body)
+      clock = bench.clock
+      clock.set(ElmCup.read_time(body["set"], "/set")) if body["set"]
+      clock.rate = body["rate"] if body["rate"]
+      clock.advance(body["advance_s"]) if body["advance_s"]
+      bench.catch_up
+      {"now" => clock.now.iso8601(3), "rate" => clock.rate}
+    end
 
     def batch = Batch.named(params["batch"])
 

@@ -55,7 +55,8 @@ RSpec.describe "Batches", server: true do
 
   it "refuse what no counter says, at its place" do
     {"timer" => {name: "Rest", did: "set"}, "looked" => {texture: 3, mark: 2.0}, "corrected" => {key: "mine"},
-     "rescaled" => {factor: 0, lines: [line]}, "measured" => {line: "/shape"}, "temperature" => {what: "core", celsius: 900}}.each do |kind, data|
+     "rescaled" => {factor: 0, lines: [line]}, "measured" => {line: "/shape"},
+     "temperature" => {what: "core", celsius: 900}}.each do |kind, data|
       append(started, happened(kind, data))
       expect([kind, last_response.status]).to eq([kind, 422])
       expect(last_response.body).to include("/events/1/data")

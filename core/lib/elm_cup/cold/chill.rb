@@ -11,11 +11,12 @@ module ElmCup
       self::COARSE = [10, 30, 1.103].freeze
 
       # layers: [Substance, mm, °C at the start] from the foot up or from the heart outwards; judged: index of the layer that is touched.
-      # samples: true: the whole time is run, and kept.
-      def self.of(layers, form:, judged:, air:, kpa:, hours:, tin: nil, grain: self::FINE, samples: false)
+      # samples: true: the whole time is run, and kept; slowness: of what sets, times as long as usual.
+      def self.of(layers, form:, judged:, air:, kpa:, hours:, tin: nil, grain: self::FINE, samples: false, slowness: 1.0)
         stack = Stack.new(form: form, layers: layers.map { |each, mm, start_c| each.layer(mm, start_c) }, tin_j_m2_k: tin)
         cells, steps, growth = grain
-        ChillWatch.new(layers, judged, kpa, samples).over(Conduction.new(stack, air, cells: cells, steps: steps, growth: growth), hours)
+        run = Conduction.new(stack, air, cells: cells, steps: steps, growth: growth)
+        ChillWatch.new(layers, judged, kpa, samples, slowness: slowness).over(run, hours)
       end
     end
   end

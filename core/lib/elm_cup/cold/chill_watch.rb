@@ -4,13 +4,14 @@ module ElmCup
   module Cold
     # Looks at a Conduction step by step, until a layer can be touched.
     class ChillWatch
-      def initialize(layers, judged, kpa, samples)
+      # slowness: as in Setting.
+      def initialize(layers, judged, kpa, samples, slowness: 1.0)
         @indices = layers.each_index
         @judged = judged
         @line = kpa
         @samples = samples ? [] : nil
         substance, _, start = layers[judged]
-        @setting = Setting.new(substance.table, start, poured: substance.poured && start == substance.start_c)
+        @setting = Setting.new(substance.table, start, poured: substance.poured && start == substance.start_c, slowness: slowness)
         @before = [0.0, @setting.kpa]
         @last = [0.0, start]
         @minutes = 0.0 if @setting.kpa >= kpa

@@ -82,6 +82,20 @@ module ElmCup
         (@size - @first).even? ? (@temperature[above - 1] + @temperature[above]) / 2 : @temperature[above]
       end
 
+      # °C at a share of the way from the heart, or from the foot of a slab, to the outside.
+      def at_c(share)
+        deep = share * (@first...@size).sum { |at| @width[at] }
+        edge = 0.0
+        centres = (@first...@size).map { |at| (edge += @width[at]) - @width[at] / 2 }
+        above = centres.index { |centre| centre >= deep } || centres.size
+        return @temperature[@first] if above.zero?
+        return @temperature.last if above == centres.size
+
+        low, high = centres[above - 1], centres[above]
+        part = (deep - low) / (high - low)
+        @temperature[@first + above - 1] * (1 - part) + @temperature[@first + above] * part
+      end
+
       # J that it holds, above the zero of its tables, in the measure of `lost`.
       def held = @enthalpy.sum
 

@@ -9,9 +9,10 @@ module ElmCup
       attr_reader :solid, :kpa
 
       # table: MaterialTable; celsius: what it starts at, at rest; poured: it comes from a melt, in which nothing has set however cool it
-      # is.
-      def initialize(table, celsius, poured: false)
+      # is; slowness: times as long as it usually takes.
+      def initialize(table, celsius, poured: false, slowness: 1.0)
         @table = table
+        @slowness = slowness
         @rest = @solid = poured ? 0.0 : table.solid_share(celsius)
         @kpa = table.kpa(celsius, @solid)
       end
@@ -19,7 +20,7 @@ module ElmCup
       # So many minutes later it is at °C. Gives kPa.
       def step(minutes, celsius)
         rest = @table.solid_share(celsius)
-        @solid = [after(rest, minutes, @table.tau_minutes(celsius)), rest].min
+        @solid = [after(rest, minutes, @slowness * @table.tau_minutes(celsius)), rest].min
         @rest = rest
         @kpa = @table.kpa(celsius, @solid)
       end

@@ -44,7 +44,11 @@ module ElmCup
       # One thing was seen.
       def self.look_faults(data, pointer)
         said = data.keys & SEEN
-        (said.size == 1) ? [] : [Fault.at(pointer, said.empty? ? :look_of_nothing : :look_of_several, said: said.join(" and "))]
+        if said.size == 1
+          []
+        else
+          [Fault.at(pointer, said.empty? ? :look_of_nothing : :look_of_several, said: said.join(" and "))]
+        end
       end
 
       def self.kept_faults(event, pointer)
