@@ -22,7 +22,6 @@ SHOTS = {
   "cold-journey" => ["/formulas/12/cold", "[data-verdict]", [1280, 1360], "dark"],
   "kitchen" => ["/kitchen", "[aria-label='Tins'] li", LAPTOP,
     "light"],
-  "mix-tablet" => ["/formulas/2/mix", "[data-level]", TABLET, "light"],
   "made-it" => ["/formulas/2/made", ".texture", LAPTOP, "light"],
   "log" => ["/log", ".entry", LAPTOP, "light"], "pantry" => ["/pantry?id=choir-dark-64", ".detail", LAPTOP, "light"]
 }.freeze
@@ -57,14 +56,6 @@ OPENED = {
     ->(page) { page.click_button("Show me with an example") && page_click(page, "Read it", ".read .part") }]
 }.freeze
 
-def substitute(page)
-  page.find("[data-line='2']").hover
-  page.find("[aria-label='Substitutes for line 2']").click
-  page.find("[aria-label='Why it is replaced']").click
-  page.find("li[role=option]", text: "sesame-free").click
-  page.find(".found td", match: :first)
-end
-
 def page_click(page, word, ready)
   page.click_button(word)
   page.find(ready, match: :first)
@@ -80,3 +71,16 @@ OPENED.each do |name, (address, ready, opening)|
   sleep 0.8
   page.driver.save_screenshot(File.join(FOLDER, "#{name}.png"))
 end
+
+# At the counter, on a tablet, in the middle of a pour onto the simulated scale.
+ElmCupServer::Devices::Household.simulate
+page.driver.resize(*TABLET)
+page.visit("/formulas/11/steps")
+page_click(page, "Make it", "[data-step]")
+page_click(page, "Done", "[data-target]")
+page.find("[data-now]")
+sleep 3
+page.find("summary", text: "Simulated scale").click
+page.click_button("Pour")
+sleep 1.2
+page.driver.save_screenshot(File.join(FOLDER, "make.png"))

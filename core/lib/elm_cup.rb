@@ -213,11 +213,17 @@ module ElmCup
   # document: Hash of what is made; events: Hashes, as they were kept; component: name of the part, the leading one where it is nil;
   # complaint: id of what is wrong, where that is asked about. InvalidDocument where the part or the complaint is none.
   def self.rescue_batch(document, events, component: nil, complaint: nil, pantry: shipped)
-    assessment = Assessment.of(document, library: pantry)
+    assessment, state = made(document, events, pantry)
     part = assessment.part(component) || InvalidDocument.refuse("/component", :no_such_component, name: component.to_s,
       names: assessment.judged_parts.map(&:name).join(", "))
     row = Counter::Complaint.named(complaint) if complaint
-    Door::CounterWriter.call(Counter::Bowl.new(assessment, part, state_of(events), trial: trial?(events)), complaint: row)
+    Door::CounterWriter.call(Counter::Bowl.new(assessment, part, state, trial: trial?(events)), complaint: row)
+  end
+
+  # A batch while it is made, as a Hash ("make/1"): its steps with what goes in at each, which one is on. document: Hash of what is made;
+  # events: Hashes, as they were kept.
+  def self.making(document, events, pantry: shipped)
+    Door::MakingWriter.call(Counter::Making.new(*made(document, events, pantry)))
   end
 
   # What a cook types for a wish ("less sweet", "under 90 kcal", "no peanut"), as a Hash: wish, words, now, met, and all wishes of the
@@ -252,8 +258,15 @@ module ElmCup
     Observation::State.of(events.map { |said| Observation::Event.from(said) })
   end
 
+  # [Assessment of what is made, as large as it is made; State of the batch at that size].
+  def self.made(document, events, pantry)
+    state = state_of(events)
+    document = Document::Scale.call(document, state.scale.to_s) unless state.scale == 1
+    [Assessment.of(document, library: pantry), state.with(scale: 1)]
+  end
+
   def self.trial?(events) = events.any? { |event| event["kind"] == "started" && event["data"].key?("trial_pieces") }
-  private_class_method :state_of, :trial?
+  private_class_method :state_of, :made, :trial?
 
   # The same for a list: no lines but those that were weighed otherwise than planned; so many of what may be many, and how many there are.
   # InvalidDocument where what was kept of the batch is not of this version.

@@ -29,6 +29,8 @@ module ElmCupServer
         @spoke = @beat = -Float::INFINITY
         @lost_until = @nonsense_until = -Float::INFINITY
         @state = device.state
+        @steady = ElmCup::Counter::Steady.new(device.resolution) if device.kind == Scale::KIND
+        @latest = []
       end
 
       # As /api/devices has it.
@@ -69,8 +71,25 @@ module ElmCupServer
         return unless reading
 
         @spoke = @stepped
-        say("reading", {"at" => at(@stepped), "mono_ms" => (@stepped * 1000).round, "unit" => device.unit, **reading})
+        mono_ms = (@stepped * 1000).round
+        said = {"at" => at(@stepped), "mono_ms" => mono_ms, "unit" => device.unit, **reading}
+        said["steady"] = steady(mono_ms, reading) if @steady
+        say("reading", said)
       end
+
+      # What the scale stands at, nil while it moves: readings that can be used, one after another.
+      def steady(mono_ms, reading)
+        unless reading["status"] == "ok" && reading["value"].is_a?(Numeric)
+          @latest.clear
+          return
+        end
+
+        @latest << ElmCup::Counter::Steady::Reading.new(mono_ms: mono_ms, grams: reading["value"], stable: reading["stable"])
+        @latest.shift if @latest.size > LATEST
+        @steady.grams(@latest)
+      end
+
+      LATEST = 20
 
       def changed
         return if device.state == @state

@@ -32,6 +32,12 @@ module ElmCupServer
       ElmCup.rescue_batch(document, events.map(&:to_event), component: component, complaint: complaint, pantry: Pantry.library)
     end
 
+    # Its steps while it is made, with what goes in at each, as the contract has a Making.
+    def making
+      {"batch" => uuid, **head.except("predicted"), "events" => events.size,
+       **ElmCup.making(document, events.map(&:to_event), pantry: Pantry.library)}
+    end
+
     # As the version calls it; of one that another version of the application wrote, as the formula is called now.
     def formula_name
       document = formula_version.parsed

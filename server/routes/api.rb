@@ -128,6 +128,7 @@ module ElmCupServer
     get("/api/batches") { answer(list(BatchRow.of(params["formula"], params["texture"]), "batch_id", "-made")) }
     get("/api/batches/:batch") { answer(batch.to_answer) }
     get("/api/batches/:batch/rescue") { reckon { batch.rescue_answer(params["component"], params["complaint"]) } }
+    get("/api/batches/:batch/make") { reckon { batch.making } }
     get("/api/batches/:batch/events") { answer(batch.to_document) }
     delete("/api/batches/:batch") { BatchRow.hide(batch) && answer({}) }
     post("/api/batches/:batch/restore") { BatchRow.bring_back(batch) && answer({}) }

@@ -149,8 +149,12 @@ RSpec.describe "One look at a bowl" do
     assessment = ElmCup::Assessment.of(document, library: ElmCup.shipped)
     water = assessment.leading.resolver.resolve("100 g water")
     needs = ->(mix) { ElmCup::Binding::Dose.new(mix.saturation, mix.portion_of(water)).to_wet(mix.saturation.value_at(3.35)) }
-    looked = [happened("started", {"version" => 1}), happened("looked", {"texture" => 1})].map { |said| observation::Event.from(said) }
-    bowl = ElmCup::Counter::Bowl.new(assessment, assessment.leading, observation::State.of(looked))
+    exactly = [75.5, 12.5, 11, 1].each_with_index.map { |grams, at|
+      ["weighed", {"line" => "/components/0/lines/#{at}", "grams" => grams, "sd" => 0.0}]
+    }
+    said = [["started", {"version" => 1}], *exactly, ["looked", {"texture" => 1}]].map { |kind, data| happened(kind, data) }
+    state = observation::State.of(said.map { |each| observation::Event.from(each) })
+    bowl = ElmCup::Counter::Bowl.new(assessment, assessment.leading, state)
     expect(bowl.seen.map { |seen| [seen.expected, seen.after] }).to match([[be_within(0.005).of(2.78), be_within(0.005).of(1.86)]])
     expect([needs[bowl.judged], needs[bowl.planned]]).to match([be_within(0.05).of(7.5), be_within(0.05).of(3.0)])
   end

@@ -163,7 +163,8 @@ RSpec.describe ElmCupServer::Devices do
       expect(found.size).to be_between(20, 30)
       expect(found.last[1]["value"]).to be_within(2).of(100)
       expect { bench.simulate("toaster", "k3", {"do" => "put"}) }.to raise_error(described_class::NotDone, /no device “toaster”/)
-      expect { bench.simulate("probe", "k4", {"do" => "pour", "grams" => 3}) }.to raise_error(described_class::NotDone, /Nothing can be put/)
+      expect { bench.simulate("probe", "k4", {"do" => "pour", "grams" => 3}) }
+        .to raise_error(described_class::NotDone, /Nothing can be put/)
     end
 
     it "lets a probe feel the place it is in, through a jump of the clock too" do

@@ -8,8 +8,8 @@ useStorageHealth()
 
 <template>
   <a class="skip" href="#main">To the content</a>
-  <div class="frame">
-    <SideRail />
+  <div class="frame" :class="{ whole: $route.meta.whole }">
+    <SideRail v-if="!$route.meta.whole" />
     <main id="main" tabindex="-1">
       <RouterView v-slot="{ Component, route }">
         <component :is="Component" :key="String(route.params.id ?? route.path)" />
@@ -24,6 +24,9 @@ useStorageHealth()
   display: grid;
   grid-template-columns: 84px minmax(0, 1fr);
   min-height: 100vh;
+}
+.whole {
+  grid-template-columns: minmax(0, 1fr);
 }
 main {
   min-width: 0;

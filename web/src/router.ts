@@ -42,6 +42,11 @@ export const router = createRouter({
     { path: '/import', component: fetched(() => import('./views/ImportView.vue')), meta: { title: 'Import' } },
     { path: '/kitchen', component: fetched(() => import('./views/KitchenView.vue')), meta: { title: 'Kitchen' } },
     { path: '/pantry', component: fetched(() => import('./views/PantryView.vue')), meta: { title: 'Pantry' } },
+    {
+      path: '/make/:batch([0-9a-f-]{36})',
+      component: fetched(() => import('./views/MakeView.vue')),
+      meta: { title: 'Make', whole: true },
+    },
     { path: '/log', component: fetched(() => import('./views/LogView.vue')), meta: { title: 'Log' } },
     { path: '/:rest(.*)*', component: fetched(() => import('./views/NotFoundView.vue')), meta: { title: 'Not found' } },
   ],

@@ -23,3 +23,13 @@ it('counts on under one name, and in a browser that has no room left, too', () =
   expect([second!.device, second!.n]).toEqual([first!.device, first!.n + 1])
   full.mockRestore()
 })
+
+it('counts each of several that are said at one moment, and goes on from what another tab counted', () => {
+  const { events } = useBatchLog()
+  const [first] = events([['note', { text: 'a' }]])
+  const both = [...events([['note', { text: 'b' }]]), ...events([['note', { text: 'c' }]])]
+  expect(both.map((each) => each.n)).toEqual([first!.n + 1, first!.n + 2])
+  expect(JSON.parse(localStorage.getItem('elm-cup:device')!).count).toBe(first!.n + 2)
+  localStorage.setItem('elm-cup:device', JSON.stringify({ name: deviceName(), count: 900 }))
+  expect(events([['note', { text: 'd' }]])[0]!.n).toBe(901)
+})

@@ -834,6 +834,95 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/devices": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["listDevices"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/devices/{device}/stream": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                device: components["parameters"]["Device"];
+            };
+            cookie?: never;
+        };
+        /** @description Server-sent events hello, reading, state and beat (docs/devices.md); Last-Event-ID goes on from there */
+        get: operations["hearDevice"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/devices/{device}/command": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                device: components["parameters"]["Device"];
+            };
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["commandDevice"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/devices/{device}/simulate": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                device: components["parameters"]["Device"];
+            };
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** @description What is done with a simulated device or place: put, pour or lift grams on a scale; open a door; move the probe, or load it into a body; lose its line, or let it say nonsense; cut the power */
+        post: operations["simulateDevice"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/clock": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** @description Drives the clock of simulated devices; there is none without them */
+        post: operations["driveClock"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/batches": {
         parameters: {
             query?: never;
@@ -881,6 +970,25 @@ export interface paths {
         };
         /** @description What the bowl of a part is like after all that was said of it, and what would bring it right */
         get: operations["rescueBatch"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/batches/{batch}/make": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                batch: components["parameters"]["Batch"];
+            };
+            cookie?: never;
+        };
+        /** @description The batch while it is made, its steps with what goes in at each, and which one is on */
+        get: operations["makeBatch"];
         put?: never;
         post?: never;
         delete?: never;
@@ -2296,6 +2404,19 @@ export interface components {
             sums: components["schemas"]["Why"][];
             notes: string[];
         };
+        KitchenDevice: {
+            device: string;
+            /** @description Another one after each start */
+            boot: string;
+            /** @enum {string} */
+            kind: "scale" | "probe";
+            simulated: boolean;
+            unit: string;
+            resolution: number;
+            maximum: number;
+            /** @enum {string} */
+            state: "ready" | "asleep" | "lost";
+        };
         CounterRescue: {
             /** @enum {string} */
             elm_cup: "rescue/1";
@@ -2327,6 +2448,77 @@ export interface components {
                 rows: components["schemas"]["CounterAdvice"][];
             };
             sums?: components["schemas"]["Why"][];
+        };
+        Making: {
+            /** @enum {string} */
+            elm_cup: "make/1";
+            batch: string;
+            formula_id: number;
+            formula_name: string;
+            version_number: number;
+            version_id: number;
+            made_at: string;
+            trial_pieces?: number;
+            /** @description How many things were said of it */
+            events: number;
+            name: string;
+            stages: components["schemas"]["MakingStage"][];
+            /** @description Id of the step that is on; none when all is done */
+            current?: string;
+            upcoming?: string;
+            /** @description Share of the steps */
+            done: number;
+            pieces?: number;
+            words?: string;
+        };
+        MakingStage: {
+            id: string;
+            /** @description Its kind */
+            step: string;
+            component?: string;
+            text: string;
+            right_when?: string;
+            said?: string[];
+            hands: {
+                minutes: number;
+                low: number;
+                high: number;
+                source: string;
+            };
+            wait?: {
+                least: number;
+                greatest?: number;
+                place?: string;
+                band: number[];
+                source: string;
+                why?: string;
+            };
+            uses: string[];
+            /** @enum {string} */
+            state?: "begun" | "done" | "skipped";
+            /** @description The part whose texture is looked at then */
+            look?: string;
+            lines: components["schemas"]["MakingLine"][];
+        };
+        MakingLine: {
+            /** @description JSON Pointer into the document that is made */
+            line: string;
+            component: string;
+            text: string;
+            ingredient?: string;
+            planned_grams?: number;
+            actual_grams?: number;
+            /** @description Grams that it may be under */
+            under_grams?: number;
+            over_grams?: number;
+            /** @description A scale of 1 g weighs too coarsely for it */
+            coarse?: boolean;
+            /** @description The same in measures */
+            spoons?: string;
+            /** @description It goes in by halves */
+            halves?: boolean;
+            /** @enum {string} */
+            status: "to_come" | "in" | "left_out" | "unread";
         };
         CounterBowl: {
             grams: number;
@@ -2695,6 +2887,8 @@ export interface components {
             version_id: number;
             made_at: string;
             predicted: components["schemas"]["Summary"];
+            /** @description It was begun at the counter and is not over */
+            running?: boolean;
             trial_pieces?: number;
             /** @description So many of them */
             additions: {
@@ -2716,36 +2910,6 @@ export interface components {
             pieces?: number;
             minutes?: number;
             note?: string;
-            stars?: number;
-            /** @description Times what is written */
-            scale?: number;
-            /** @description By the id of the step */
-            steps?: {
-                [key: string]: "begun" | "done" | "skipped";
-            };
-            /** @description Those that run */
-            timers?: {
-                name: string;
-                until: string;
-                step?: string;
-            }[];
-            chill_looks?: {
-                [key: string]: unknown;
-            }[];
-            temperatures?: {
-                [key: string]: unknown;
-            }[];
-            complaints?: {
-                [key: string]: unknown;
-            }[];
-            stored?: {
-                [key: string]: unknown;
-            }[];
-            paused_since?: string;
-            handed_to?: string;
-            /** @enum {string} */
-            over?: "finished" | "abandoned";
-            over_at?: string;
             aside?: components["schemas"]["Reasons"];
             stale?: components["schemas"]["Stale"];
         };
@@ -2825,6 +2989,36 @@ export interface components {
             pieces?: number;
             minutes?: number;
             note?: string;
+            stars?: number;
+            /** @description Times what is written */
+            scale?: number;
+            /** @description By the id of the step */
+            steps?: {
+                [key: string]: "begun" | "done" | "skipped";
+            };
+            /** @description Those that run */
+            timers?: {
+                name: string;
+                until: string;
+                step?: string;
+            }[];
+            chill_looks?: {
+                [key: string]: unknown;
+            }[];
+            temperatures?: {
+                [key: string]: unknown;
+            }[];
+            complaints?: {
+                [key: string]: unknown;
+            }[];
+            stored?: {
+                [key: string]: unknown;
+            }[];
+            paused_since?: string;
+            handed_to?: string;
+            /** @enum {string} */
+            over?: "finished" | "abandoned";
+            over_at?: string;
         };
     };
     responses: {
@@ -2858,6 +3052,7 @@ export interface components {
     };
     parameters: {
         Ticket: string;
+        Device: string;
         Batch: string;
         /** @description Words that each row must hold, letters with and without accents alike */
         Asked: string;
@@ -4636,6 +4831,160 @@ export interface operations {
             default: components["responses"]["Refused"];
         };
     };
+    listDevices: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The devices that there are, none where none are simulated */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": {
+                        devices: components["schemas"]["KitchenDevice"][];
+                    };
+                };
+            };
+            default: components["responses"]["Refused"];
+        };
+    };
+    hearDevice: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                device: components["parameters"]["Device"];
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The events */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "text/event-stream": string;
+                };
+            };
+            404: components["responses"]["Problem"];
+            default: components["responses"]["Refused"];
+        };
+    };
+    commandDevice: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                device: components["parameters"]["Device"];
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    /** @description The same key does it once */
+                    key: string;
+                    /** @enum {string} */
+                    do: "tare" | "zero" | "wake";
+                };
+            };
+        };
+        responses: {
+            /** @description Done */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": Record<string, never>;
+                };
+            };
+            404: components["responses"]["Problem"];
+            default: components["responses"]["Refused"];
+        };
+    };
+    simulateDevice: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                device: components["parameters"]["Device"];
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    key: string;
+                    /** @enum {string} */
+                    do: "put" | "pour" | "lift" | "door" | "move" | "load" | "lose" | "nonsense" | "cut";
+                    grams?: number;
+                    seconds?: number;
+                    /** @enum {string} */
+                    to?: "room" | "freezer" | "fridge";
+                    /** @description What the probe goes into */
+                    formula?: number;
+                    step?: string;
+                };
+            };
+        };
+        responses: {
+            /** @description Done */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": Record<string, never>;
+                };
+            };
+            404: components["responses"]["Problem"];
+            422: components["responses"]["Problem"];
+            default: components["responses"]["Refused"];
+        };
+    };
+    driveClock: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    set?: string;
+                    advance_s?: number;
+                    rate?: number;
+                };
+            };
+        };
+        responses: {
+            /** @description The time of the devices */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": {
+                        now: string;
+                        rate: number;
+                    };
+                };
+            };
+            404: components["responses"]["Problem"];
+            422: components["responses"]["Problem"];
+            default: components["responses"]["Refused"];
+        };
+    };
     listBatches: {
         parameters: {
             query?: {
@@ -4743,6 +5092,31 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["CounterRescue"];
+                };
+            };
+            404: components["responses"]["Problem"];
+            422: components["responses"]["Problem"];
+            default: components["responses"]["Refused"];
+        };
+    };
+    makeBatch: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                batch: components["parameters"]["Batch"];
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The batch */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Making"];
                 };
             };
             404: components["responses"]["Problem"];

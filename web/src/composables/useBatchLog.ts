@@ -1,8 +1,17 @@
 import { api, unwrap, type BatchEvent } from '@/api/client'
-import { useKept } from './useKept'
+import { useKeptAtOnce } from './useKept'
 
 /** The name of this device and its own count, which says in what order it said things. */
-const device = useKept('elm-cup:device', () => ({ name: `browser-${crypto.randomUUID().slice(0, 8)}`, count: 0 }))
+const KEY = 'elm-cup:device'
+const device = useKeptAtOnce(KEY, () => ({ name: `browser-${crypto.randomUUID().slice(0, 8)}`, count: 0 }))
+/** What this browser counted to, in whichever tab; nothing where it keeps nothing. */
+function counted(): number {
+  try {
+    return Number(JSON.parse(localStorage.getItem(KEY) ?? '{}').count) || 0
+  } catch {
+    return 0
+  }
+}
 /** The name of this device, the same from one visit to the next. */
 export const deviceName = () => device.value.name
 
@@ -20,7 +29,7 @@ export function useBatchLog() {
     return said.map(([kind, data]) => {
       const same = left.findIndex((each) => each.kind === kind && JSON.stringify(each.data) === JSON.stringify(data))
       if (same >= 0) return left.splice(same, 1)[0]!
-      device.value.count += 1
+      device.value.count = Math.max(device.value.count, counted()) + 1
       return { key: crypto.randomUUID(), device: device.value.name, n: device.value.count, at, kind, data }
     })
   }

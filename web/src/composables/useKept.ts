@@ -5,6 +5,12 @@ const OPTIONS = { flush: 'sync', onError: () => {} } as const
 /** A value that this browser keeps from one visit to the next, under `key`. */
 export const useKept = <T>(key: string, usual: () => T): RemovableRef<T> =>
   useStorage(key, usual, undefined, { ...OPTIONS, mergeDefaults: true })
+/**
+ * The same, where several changes may come at one moment and each must be kept: what other tabs keep under the key is not listened to, since
+ * the listening passes over a change that follows at once.
+ */
+export const useKeptAtOnce = <T>(key: string, usual: () => T): RemovableRef<T> =>
+  useStorage(key, usual, undefined, { ...OPTIONS, mergeDefaults: true, listenToStorageChanges: false })
 /** The same for as long as the tab is open. */
 export const useKeptInTab = <T>(key: string, usual: () => T): RemovableRef<T> => {
   let tab: Storage | undefined

@@ -10,19 +10,23 @@ import { when } from '@/format'
 /** So many of each are shown. */
 const FORMULAS = 5
 const BATCHES = 4
+/** What runs is among the latest of so many. */
+const LATEST = 20
 const library = useLibrary()
 const formulas = ref<FormulaSummary[]>()
 const batches = ref<BatchSummary[]>()
+const running = ref<BatchSummary[]>([])
 const error = ref<string>()
 const { start, starting } = useStartFormula()
 
 Promise.all([
   unwrap(api.GET('/api/formulas', { params: { query: { order: '-changed', limit: FORMULAS } } })),
-  unwrap(api.GET('/api/batches', { params: { query: { limit: BATCHES } } })),
+  unwrap(api.GET('/api/batches', { params: { query: { limit: LATEST } } })),
 ])
   .then(([shelf, log]) => {
     formulas.value = shelf.rows
-    batches.value = log.rows
+    running.value = log.rows.filter((batch) => batch.running)
+    batches.value = log.rows.filter((batch) => !batch.running).slice(0, BATCHES)
   })
   .catch((failure: Error) => (error.value = failure.message))
 </script>
@@ -40,6 +44,15 @@ Promise.all([
     </div>
     <p v-if="error" role="alert">{{ error }}</p>
     <template v-else-if="formulas && batches && library">
+      <section v-if="running.length" aria-labelledby="running">
+        <h2 id="running">On the counter now</h2>
+        <ul class="made" data-running>
+          <li v-for="batch in running" :key="batch.batch">
+            <RouterLink :to="`/make/${batch.batch}`">Go on with {{ batch.formula_name }}</RouterLink>
+            <span class="quiet">begun {{ when(batch.made_at) }}</span>
+          </li>
+        </ul>
+      </section>
       <section aria-labelledby="recent">
         <h2 id="recent">Recently opened</h2>
         <ul v-if="formulas.length" class="shelf">

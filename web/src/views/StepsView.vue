@@ -6,6 +6,8 @@ import StripDrawing from '@/drawings/StripDrawing.vue'
 import { useFormula } from '@/composables/useFormula'
 import { useShortcuts } from '@/composables/useShortcuts'
 import { useSteps } from '@/composables/useSteps'
+import { say } from '@/composables/useNotice'
+import { useStartMake } from '@/composables/useStartMake'
 import { useStartPlan } from '@/composables/useStartPlan'
 import { count, duration } from '@/format'
 
@@ -29,6 +31,13 @@ const sentence = computed(() => {
     ? `${work}.`
     : `${work} in ${duration(said.span_minutes)}, ${count(said.visits ?? 1, 'visit')} to the kitchen.`
 })
+const { start: startMake, starting: making } = useStartMake()
+/** What stands here is what is made: it is saved first. */
+async function make() {
+  const version = await draft.save()
+  if (version) await startMake(formula.id, version.id)
+  else say(draft.error.value ?? 'It could not be saved.')
+}
 async function move(id: string, by: number) {
   const from = list.value.findIndex((step) => step.id === id)
   const to = from + by
@@ -68,7 +77,16 @@ useShortcuts(() => [
       <template v-if="answer">
         <div class="head">
           <p v-if="sentence" class="sentence" data-sentence aria-live="polite">{{ sentence }}</p>
-          <Button v-if="list.length" label="Plan it" size="small" :loading="starting" @click="start([formula.id])" />
+          <span v-if="list.length" class="starts">
+            <Button
+              label="Plan it"
+              size="small"
+              severity="secondary"
+              :loading="starting"
+              @click="start([formula.id])"
+            />
+            <Button label="Make it" size="small" :loading="making" @click="make" />
+          </span>
         </div>
         <details v-if="answer.changes?.length" class="changes" data-changes>
           <summary>{{ count(answer.changes.length, 'step') }} changed since the saved version</summary>
@@ -150,6 +168,10 @@ useShortcuts(() => [
 .main {
   display: grid;
   gap: 12px;
+}
+.starts {
+  display: flex;
+  gap: 8px;
 }
 .head {
   display: flex;

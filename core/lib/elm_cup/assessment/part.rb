@@ -116,6 +116,11 @@ module ElmCup
       # [Ingredient::Line, its index] of every line of its own that is read.
       def read_lines = @read_lines ||= lines.each_with_index.select { |line, _| line.read? }
 
+      # JSON Pointers of Lines of its own, all of them where none are named.
+      def pointers(some = lines)
+        lines.each_with_index.select { |line, _| some.any? { |each| each.equal?(line) } }.map { |_, at| "#{lines_at}/#{at}" }
+      end
+
       # What is made of this part alone, such as its words for a door: kept with it, under a name.
       def kept_with(name) = (@kept_with ||= {})[name] ||= yield.freeze
 

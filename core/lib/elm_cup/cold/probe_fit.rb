@@ -68,8 +68,8 @@ module ElmCup
         fitted = [0, 1].product([0, 1]).sum { |a, b| slopes[a] * covariance[a][b] * slopes[b] }
         sd = Math.sqrt(fitted + (SETTING_SD * slower)**2 + MODEL_SD**2)
         low, high = [-1, 1].map { |side| minutes * Math.exp(side * NINETY * sd) }
-        Answer.new(minutes: [minutes, @now].max, low: [low, @now].max, high: [high, @now].max, ln_h: place[0], air_c: @air.celsius + place[1],
-          covariance: covariance)
+        minutes, low, high = [minutes, low, high].map { |each| [each, @now].max }
+        Answer.new(minutes: minutes, low: low, high: high, ln_h: place[0], air_c: @air.celsius + place[1], covariance: covariance)
       end
 
       private

@@ -84,7 +84,8 @@ module ElmCup
         helds = contents.now.any? ? contents.now : contents.planned
         look = Observation::Look.of(data, want)
         expected = there.saturation.number
-        found = belief.see(look, expected, slopes(there), amounts: amounts(there, helds))
+        @amounts ||= Observation::Latent.amounts(part.name, amounts(there, helds))
+        found = belief.see(look, expected, slopes(there))
         believe(found.belief)
         Seen.new(look: look, expected: expected, after: mix(helds).saturation.number, surprise: found.surprise)
       end
@@ -96,7 +97,8 @@ module ElmCup
 
       def library = @library ||= Observation::LearnedLibrary.new(@assessment.library, belief)
 
-      def own = @own ||= [Observation::Latent.offset(part.name), Observation::Latent.bowl(part.name, trial: @trial)]
+      # What is this formula's own, and this bowl's. Its amounts are off by the same at each look.
+      def own = [Observation::Latent.offset(part.name), Observation::Latent.bowl(part.name, trial: @trial), @amounts].compact
 
       def slopes(mix) = {**Observation::Slopes.new(mix).figures, **own.to_h { |latent| [latent, 1.0] }}
 

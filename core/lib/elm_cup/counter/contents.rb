@@ -44,6 +44,9 @@ module ElmCup
       # [actual grams, planned grams] of the line of a pointer; actual nil while it is not in.
       def grams(pointer) = [@in[pointer]&.grams, @targets[pointer]&.grams]
 
+      # Pointers of Helds that the pointer of a line, or of a share of another part, stands for.
+      def pointers(pointer) = @targets.keys.select { |each| each == pointer || each.start_with?("#{pointer}#") }
+
       # Grams of all that is in.
       def grams_now = now.sum(&:grams)
 
@@ -72,35 +75,32 @@ module ElmCup
 
       def mine?(data) = data["component"] ? data["component"] == @part.name : @leading
 
-      # Lines of the document that a pointer stands for.
-      def lines_of(pointer) = @targets.keys.select { |each| each == pointer || each.start_with?("#{pointer}#") }
-
       def set(data, spread)
-        pointers = lines_of(data["line"])
-        planned = pointers.sum { |each| @targets[each].grams }
+        places = pointers(data["line"])
+        planned = places.sum { |each| @targets[each].grams }
         return unless planned.positive?
 
-        before = (data["mode"] == "add") ? pointers.sum { |each| @in[each]&.grams || 0.0 } : 0.0
+        before = (data["mode"] == "add") ? places.sum { |each| @in[each]&.grams || 0.0 } : 0.0
         factor = (before + data["grams"]) / planned
-        pointers.each { |each| @in[each] = @targets[each].times(factor).with(spread: spread) }
+        places.each { |each| @in[each] = @targets[each].times(factor).with(spread: spread) }
       end
 
       # By the spoon, or just in.
       def measured(data)
         return set(data, data["w"] || Observation::AmountSpread::SPOON) if data["grams"]
 
-        lines_of(data["line"]).each { |each| @in[each] = @targets[each].with(spread: data["w"] || Observation::AmountSpread::BY_EYE) }
+        pointers(data["line"]).each { |each| @in[each] = @targets[each].with(spread: data["w"] || Observation::AmountSpread::BY_EYE) }
       end
 
       def leave_out(pointer)
-        lines_of(pointer).each do |each|
+        pointers(pointer).each do |each|
           @out[each] = true
           @in.delete(each)
         end
       end
 
       def rescale(data)
-        data["lines"].flat_map { |pointer| lines_of(pointer) }.each { |each| @targets[each] = @targets[each].times(data["factor"]) }
+        data["lines"].flat_map { |pointer| pointers(pointer) }.each { |each| @targets[each] = @targets[each].times(data["factor"]) }
       end
 
       def add(data)

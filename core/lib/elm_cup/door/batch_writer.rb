@@ -33,7 +33,7 @@ module ElmCup
         {
           "additions" => state.additions.first(MOST_TOLD).map { |each| each.slice("text", "grams") },
           "changes" => changed.first(MOST_TOLD).map { |each| {"text" => line(each, document)["text"], "grams" => each.off.round(2)} },
-          "told" => {"additions" => state.additions.size, "changes" => changed.size},
+          "told" => {"additions" => state.additions.size, "changes" => changed.size}, "running" => (true if state.running?),
           "texture" => state.texture, "pieces" => state.pieces, "minutes" => state.minutes, "note" => state.note
         }.compact
       end

@@ -31,7 +31,8 @@ module ElmCup
       def melt
         grams = @need.have_grams || @need.grams_with_spare
         id = @sheet.add("melt", id: @need.component || "coat", component: @need.component, count: grams / 100.0, more: tempered?,
-          after: [@start], facts: {what: made_of || "the chocolate", celsius: celsius, and_temper: (" and temper it" if tempered?)})
+          after: [@start], lines: made&.pointers || [],
+          facts: {what: made_of || "the chocolate", celsius: celsius, and_temper: (" and temper it" if tempered?)})
         @sheet.change(id) { |step| step.with(wait: step.wait.with(greatest: tempered? ? 5 : 10)) }
         @last += [id]
       end
@@ -106,7 +107,7 @@ module ElmCup
         before = @sheet.step(@last.first)
         wet = before.wait&.place == "melt" || %w[dip second_dip spread drizzle second_pour bark].include?(before.step)
         @sheet.change(before.id) { |step| step.with(wait: (step.wait || Wait.none).with(greatest: 3, place: nil)) } if wet
-        step("finish", facts: {what: toppings_words})
+        step("finish", facts: {what: toppings_words}, lines: toppings.flat_map(&:pointers))
       end
     end
   end

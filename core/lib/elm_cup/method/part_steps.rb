@@ -25,9 +25,10 @@ module ElmCup
       def add(part, start, taken)
         preparations = Preparations.new(part, @processor_ml)
         before = prepare(part, preparations, [start]) + taken
-        return pour(part, preparations, before) if preparations.molten?
+        prepared = preparations.all.flat_map(&:lines)
+        return pour(part, preparations, before, part.pointers - prepared) if preparations.molten?
 
-        last = mix(part, before)
+        last = mix(part, before, part.pointers - prepared - powders(part) + part.takings.map(&:at))
         last = powder(part, last)
         last = rest(part, last)
         flavours(part, last)
@@ -48,7 +49,8 @@ module ElmCup
       end
 
       def prepared(part, asked, after)
-        id = @sheet.add(asked.row.step, id: part.name, component: part.name, count: asked.count, after: after, facts: facts(asked))
+        id = @sheet.add(asked.row.step, id: part.name, component: part.name, count: asked.count, after: after, facts: facts(asked),
+          lines: asked.lines)
         wait_said(id, asked.minutes) if asked.minutes
         return id unless asked.row.step == "toast"
 
@@ -66,29 +68,37 @@ module ElmCup
       end
 
       # What is melted rather than mixed is poured while it is warm.
-      def pour(part, preparations, before)
+      def pour(part, preparations, before, lines)
         more = preparations.stirred_in? ? " and stir in the rest" : ""
-        @sheet.add("melt", id: part.name, component: part.name, count: preparations.molten_grams / 100.0, after: before,
+        @sheet.add("melt", id: part.name, component: part.name, count: preparations.molten_grams / 100.0, after: before, lines: lines,
           facts: {what: "#{preparations.molten_words}#{more}", celsius: "with no lump left"})
       end
 
-      def mix(part, before)
+      def mix(part, before, lines)
         what = (@assessment.components.size == 1) ? "it" : "the #{part.name}"
         if part.process == "processor"
           rounds = @rounds.fetch(part.name, 1)
-          @sheet.add("mix_processor", id: part.name, component: part.name, count: rounds, after: before,
+          @sheet.add("mix_processor", id: part.name, component: part.name, count: rounds, after: before, lines: lines,
             facts: {what: what, in_rounds: (", in #{rounds} rounds" if rounds > 1)})
         else
-          @sheet.add("mix_hand", id: part.name, component: part.name, count: part.grams / 200, after: before, facts: {what: what})
+          @sheet.add("mix_hand", id: part.name, component: part.name, count: part.grams / 200, after: before, facts: {what: what},
+            lines: lines)
         end
       end
 
       def powder(part, last)
-        lines = part.read_lines.map(&:first).select { |line| POWDERS.include?(line.entry.family) && line.grams > MUCH * part.grams }
+        lines = much_powder(part)
         return last if lines.empty?
 
-        @sheet.add("powder", id: part.name, component: part.name, count: 2, after: [last], facts: {what: Words.of(lines)})
+        @sheet.add("powder", id: part.name, component: part.name, count: 2, after: [last], facts: {what: Words.of(lines)},
+          lines: part.pointers(lines))
       end
+
+      def much_powder(part)
+        part.read_lines.map(&:first).select { |line| POWDERS.include?(line.entry.family) && line.grams > MUCH * part.grams }
+      end
+
+      def powders(part) = part.pointers(much_powder(part))
 
       def rest(part, last)
         return last unless part.in_piece?
@@ -102,10 +112,10 @@ module ElmCup
       def scooped? = @assessment.formula.shape&.said&.key?("scoop_ml")
 
       def flavours(part, last)
-        count = @assessment.formula.splits.count { |split| split.base == @assessment.components.index(part) && split.folded.lines.any? }
-        return last if count.zero?
+        folded = @assessment.flavours.select { |flavour| flavour.base.equal?(part) }.map(&:folded).reject { |each| each.lines.empty? }
+        return last if folded.empty?
 
-        @sheet.add("flavours", component: part.name, count: count, after: [last])
+        @sheet.add("flavours", component: part.name, count: folded.size, after: [last], lines: folded.flat_map(&:pointers))
       end
     end
   end

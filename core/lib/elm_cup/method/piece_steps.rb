@@ -95,11 +95,14 @@ module ElmCup
         return unless @need && @need.kind == "roll"
 
         @sheet.change(@last.first) { |rolled| rolled.with(wait: rolled.wait.with(greatest: 10)) }
-        step("dry_roll", facts: {what: made_of || "what they wear"})
+        step("dry_roll", facts: {what: made_of || "what they wear"}, lines: made&.pointers || [])
       end
 
       # What the coat is made of, in words.
-      def made_of = @need&.component && words(@assessment.components.find { |part| part.name == @need.component })
+      def made_of = made && words(made)
+
+      # The Part that it is made of, nil where there is none.
+      def made = @need&.component && @assessment.components.find { |part| part.name == @need.component }
 
       # "the cocoa nibs and the flaky salt"
       def words(*parts) = Words.of(parts.flat_map { |part| part.read_lines.map(&:first) })

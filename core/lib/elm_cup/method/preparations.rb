@@ -4,8 +4,9 @@ module ElmCup
   module Method
     # What is done to the ingredients of a part before it is mixed: lines by the kind of step that they ask for.
     class Preparations
-      # A step that some lines of a part ask for: the Row, what it is done to, what its minutes are counted by, minutes that a line says.
-      Asked = Value.of(:row, :what, :count, minutes: nil)
+      # A step that some lines of a part ask for: the Row, what it is done to, what its minutes are counted by, pointers of the lines,
+      # minutes that one of them says.
+      Asked = Value.of(:row, :what, :count, :lines, minutes: nil)
       # A processor grinds while it is at most so full. Source: common practice.
       LOAD = Rational(6, 10)
       # Grams of whole nuts or oats in a millilitre of a bowl. Source: estimate, between oats (.4) and nuts (.55).
@@ -47,7 +48,9 @@ module ElmCup
       def done(verb) = @lines.select { |line| line.prepared&.verbs&.include?(verb) }
 
       def asked(step, lines, count = 1, minutes: nil)
-        Asked.new(row: Row.all.fetch(step), what: words(lines), count: count, minutes: minutes) if lines.any?
+        return if lines.empty?
+
+        Asked.new(row: Row.all.fetch(step), what: words(lines), count: count, lines: @part.pointers(lines), minutes: minutes)
       end
 
       def words(lines) = Words.of(lines)

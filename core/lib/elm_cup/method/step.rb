@@ -11,13 +11,13 @@ module ElmCup
     #   right_when  how one knows that it is right, nil where nothing tells      said  lines of the recipe's own method that tell of it
     #   source      "model", "practice" or "cook"
     #   turns       minutes of each set where it is done in several, empty otherwise      trays  how many it lies on
-    #   per_tray    it is done tray by tray where they do not all have room
+    #   per_tray    it is done tray by tray where they do not all have room      lines  pointers of what goes in then
     #   edited      names of what a cook set otherwise      drafted  what the draft says of those, by name      dropped
     #   asked       the formula asks for it: false of what a cook added, and of what the formula no longer wants
     Step = Value.of(:id, :step, :text, :hands, component: nil, after: [].freeze, out: 0, wait: nil, uses: [].freeze, right_when: nil,
-      source: "practice", said: [].freeze, turns: [].freeze, trays: 1, per_tray: false, edited: [].freeze, drafted: {}.freeze,
-      dropped: false, asked: true) do
-      self::HIDDEN = %i[per_tray].freeze
+      source: "practice", said: [].freeze, turns: [].freeze, trays: 1, per_tray: false, lines: [].freeze, edited: [].freeze,
+      drafted: {}.freeze, dropped: false, asked: true) do
+      self::HIDDEN = %i[per_tray lines].freeze
       self::OWN = "own"
 
       # A hand is needed for it.

@@ -22,9 +22,13 @@ module ElmCup
       # the rest by its fat.
       def self.binder(figures) = self::BINDER.fetch(figures.kind, :o)
 
-      # What this formula is off by in a part, whatever its figures say; and this one bowl of it on this day.
+      # What this formula is off by in a part, whatever its figures say.
       def self.offset(component) = new(key: "offset.#{component}", sd: 0.35, most: nil)
 
+      # What the amounts of a bowl are off by together, which no later look at it changes; variance: in texture numbers.
+      def self.amounts(component, variance) = new(key: "amounts.#{component}", sd: Math.sqrt(variance), most: nil)
+
+      # This one bowl on this day.
       def self.bowl(component, trial: false) = new(key: "bowl.#{component}", sd: trial ? 0.40 : 0.30, most: nil)
     end
     Latent::MOST = Math.log(1.6)

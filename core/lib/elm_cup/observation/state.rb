@@ -20,6 +20,9 @@ module ElmCup
         }
       end
 
+      # It was begun at the counter and is not over.
+      def running? = over.nil? && (steps.any? || timers.any?)
+
       # With one more thing that changed a bowl.
       def put(kind, data) = with(happened: happened + [[kind, data]])
 
