@@ -39,6 +39,11 @@ RSpec.describe ElmCup::Counter::Bowl do
       expect(planned.map { |each| each.spread.round(3) }).to eq([0.12, 0.038, 0.07, 0.002, 0.3])
     end
 
+    it "has a line that is weighed as nothing not in it any more" do
+      contents = at_counter(*all_in, ["weighed", {"line" => line[1], "grams" => 0}]).contents
+      expect([grams(contents.now), contents.all_in?, contents.grams(line[1])]).to eq([[75.5, 11.0, 1.0], false, [nil, 12.5]])
+    end
+
     it "takes out in its proportions, and adds behind what there is" do
       contents = at_counter(*all_in, ["removed", {"grams" => 50}], ["addition", {"text" => "1 tsp water", "grams" => 5}]).contents
       expect(grams(contents.now)).to eq([37.75, 6.25, 5.5, 0.5, 5.0])
@@ -109,6 +114,16 @@ RSpec.describe ElmCup::Counter::Bowl do
       expect(wet).to be > 3.3
       expect(at_counter(*all_in, ["looked", {"texture" => 3, "component" => "coat"}]).seen).to eq([])
     end
+  end
+
+  it "answers for a coat, whose texture nobody judges, and for a bowl in which nothing can be read" do
+    coat = formula("170 g dark chocolate", "2 tsp coconut oil", type: "coating")
+    said = ElmCup.rescue_batch(coat, [happened("started", {"version" => 1}), happened("looked", {"texture" => 3})], complaint: "seized")
+    expect([said["seen"], said["advice"]["rows"].size, said.key?("want"), said.key?("rescue")]).to eq([[], 2, false, false])
+    nothing = formula("a thing nobody knows")
+    dry = [happened("started", {"version" => 1}), happened("looked", {"said" => "too_dry"})]
+    empty = ElmCup.rescue_batch(nothing, dry, complaint: "lumps")
+    expect(empty["bowls"]["now"]).to eq("grams" => 0.0, "lines" => [])
   end
 
   describe ElmCup::Counter::Course do

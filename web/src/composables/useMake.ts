@@ -9,10 +9,11 @@ export function useMake(batch: string) {
   const error = ref<string>()
   const params = { path: { batch } }
   let asked = 0
-  const { tell, waiting, away, refused } = useOutbox(batch, () => void load())
+  const { tell, waiting, delivered, away, refused } = useOutbox(batch, () => void load())
 
   async function load() {
     const mine = ++asked
+    const known = new Set(delivered.value)
     try {
       const [now, said] = await Promise.all([
         unwrap(api.GET('/api/batches/{batch}/make', { params })),
@@ -21,6 +22,7 @@ export function useMake(batch: string) {
       if (mine !== asked) return
       making.value = now
       state.value = said
+      delivered.value = delivered.value.filter((event) => !known.has(event))
       error.value = undefined
     } catch (failure) {
       if (!making.value) error.value = (failure as Error).message
@@ -28,11 +30,13 @@ export function useMake(batch: string) {
   }
   void load()
 
-  /** What was done and is not sent yet, on top of what the server knows. */
+  /** What was done and the server has not told of yet. */
+  const unseen = computed(() => [...delivered.value, ...waiting.value])
+  /** That on top of what the server knows. */
   const stages = computed(() => {
     const steps = new Map<string, string>()
     const lines = new Map<string, number | 'out' | 'in'>()
-    for (const { kind, data } of waiting.value) {
+    for (const { kind, data } of unseen.value) {
       if (kind === 'step') steps.set(String(data.step), String(data.did))
       if (kind === 'weighed' || kind === 'measured') lines.set(String(data.line), (data.grams as number) ?? 'in')
       if (kind === 'left_out') lines.set(String(data.line), 'out')
@@ -43,6 +47,7 @@ export function useMake(batch: string) {
       lines: stage.lines.map((line) => {
         const now = lines.get(line.line)
         if (now === undefined) return line
+        if (now === 0) return { ...line, status: 'to_come' as const, actual_grams: undefined }
         if (now === 'out') return { ...line, status: 'left_out' as const }
         return { ...line, status: 'in' as const, actual_grams: now === 'in' ? line.planned_grams : now }
       }),
@@ -56,6 +61,6 @@ export function useMake(batch: string) {
   })
   const askRescue = (component?: string, complaint?: string): Promise<CounterRescue> =>
     unwrap(api.GET('/api/batches/{batch}/rescue', { params: { ...params, query: { component, complaint } } }))
-  return { making, state, error, stages, current, upcoming, tell, waiting, away, refused, askRescue, load }
+  return { making, state, error, stages, current, upcoming, tell, waiting, unseen, away, refused, askRescue, load }
 }
 export type Make = ReturnType<typeof useMake>

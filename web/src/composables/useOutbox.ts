@@ -1,4 +1,4 @@
-import { computed, ref } from 'vue'
+import { computed, ref, shallowRef } from 'vue'
 import { useEventListener, useIntervalFn } from '@vueuse/core'
 import { api, sentenceOf, type BatchEvent, type Problem } from '@/api/client'
 import { useBatchLog, type Said } from './useBatchLog'
@@ -15,6 +15,8 @@ const AWAY = 'away'
 export function useOutbox(batch: string, sent: () => void) {
   const waiting = useKeptAtOnce<BatchEvent[]>(`elm-cup:outbox:${batch}`, () => [])
   const log = useBatchLog()
+  /** What the server has taken, until whoever shows the batch has it from there. */
+  const delivered = shallowRef<BatchEvent[]>([])
   const away = ref(false)
   /** What the server will not have, in its words. */
   const refused = ref<string>()
@@ -41,6 +43,7 @@ export function useOutbox(batch: string, sent: () => void) {
       away.value = wrong === AWAY
       if (away.value) return
       if (wrong) refused.value = wrong
+      if (!wrong) delivered.value = [...delivered.value, ...now]
       if (!wrong || now.length === 1) waiting.value = waiting.value.slice(now.length)
     }
     sent()
@@ -59,6 +62,6 @@ export function useOutbox(batch: string, sent: () => void) {
   useIntervalFn(() => {
     if (waiting.value.length) void flush()
   }, AGAIN)
-  void flush()
-  return { tell, waiting: computed(() => waiting.value), away, refused }
+  if (waiting.value.length) void flush()
+  return { tell, waiting: computed(() => waiting.value), delivered, away, refused }
 }

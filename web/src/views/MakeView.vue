@@ -18,7 +18,7 @@ import { duration, minutes, typedNumber } from '@/format'
 const route = useRoute()
 const router = useRouter()
 const make = useMake(String(route.params.batch))
-const { making, state, error, stages, current, upcoming, tell, waiting, away, refused } = make
+const { making, state, error, stages, current, upcoming, tell, waiting, unseen, away, refused } = make
 const library = useLibrary()
 const scale = useScale()
 const wake = useWakeLock()
@@ -53,7 +53,7 @@ async function look(id: TextureId | undefined) {
 /** Timers that run: the server's, and those that it has not heard of yet. */
 const timers = computed<Timer[]>(() => {
   const all = new Map((state.value?.timers ?? []).map((timer) => [timer.name, timer as Timer]))
-  for (const { kind, data } of waiting.value) {
+  for (const { kind, data } of unseen.value) {
     if (kind !== 'timer') continue
     if (data.did === 'set') all.set(String(data.name), data as unknown as Timer)
     else all.delete(String(data.name))

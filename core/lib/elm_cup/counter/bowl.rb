@@ -50,7 +50,7 @@ module ElmCup
 
       # Binding::Rescue of the bowl as it is believed to be; nil where nothing can be judged.
       def rescue_from
-        return unless judged && self.class.estimable?(judged)
+        return unless want && judged && self.class.estimable?(judged)
 
         @rescue_from ||= Binding::Rescue.new(judged, want: want, measures: part.measures, lines_at: part.lines_at, opening: part.opening,
           resolver: part.resolver, library: library) { scale(judged) }
@@ -69,8 +69,10 @@ module ElmCup
 
       def mine?(data) = data["component"] ? data["component"] == part.name : @leading
 
-      # [place among what happened, data] of every look at this bowl.
+      # [place among what happened, data] of every look at this bowl; a coat is not judged by its texture.
       def looks
+        return [] unless want
+
         @state.happened.each_with_index.filter_map { |(kind, data), at| [at, data] if kind == "looked" && mine?(data) }
       end
 

@@ -80,6 +80,8 @@ module ElmCup
         planned = places.sum { |each| @targets[each].grams }
         return unless planned.positive?
 
+        return places.each { |each| @in.delete(each) } if data["grams"].zero? && data["mode"] != "add"
+
         before = (data["mode"] == "add") ? places.sum { |each| @in[each]&.grams || 0.0 } : 0.0
         factor = (before + data["grams"]) / planned
         places.each { |each| @in[each] = @targets[each].times(factor).with(spread: spread) }
