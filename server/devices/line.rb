@@ -13,6 +13,9 @@ module ElmCupServer
       # What is older than this after a jump of the clock is told a little of.
       LATE_S = 10
       LATE_MS = 5000
+      # What lies further back than an hour is stepped through in half minutes.
+      LONG_S = 3600
+      STRIDE_S = 30.0
       # What nobody can use, each in turn.
       NONSENSE = [{"value" => "—", "unit" => nil}, {"value" => 9e9, "unit" => "g"}, {"value" => 12, "unit" => "stone"}].freeze
 
@@ -43,9 +46,9 @@ module ElmCupServer
       def catch_up(mono)
         most = device.class.const_defined?(:MOST_STEPPED_S) ? device.class::MOST_STEPPED_S : Float::INFINITY
         @stepped = [@stepped, @clock.mono - most].max
-        while @stepped + device.tick_s <= mono
-          @stepped += device.tick_s
-          device.step
+        while @stepped + (stride = stride()) <= mono
+          @stepped += stride
+          device.step(stride)
           speak
         end
         beat
@@ -59,6 +62,8 @@ module ElmCupServer
       def nonsense(seconds) = @nonsense_until = @clock.mono + seconds
 
       private
+
+      def stride = (@clock.mono - @stepped > LONG_S) ? STRIDE_S : device.tick_s
 
       def lost? = @clock.mono < @lost_until
 

@@ -111,13 +111,16 @@ module ElmCupServer
       # Places first: what sits in them feels it.
       def step
         now = @clock.mono
-        while @stepped + CoolPlace::TICK_S <= now
-          @stepped += CoolPlace::TICK_S
-          @places.each_value(&:step)
+        while @stepped + (stride = stride(now)) <= now
+          @stepped += stride
+          @places.each_value { |place| place.step(stride) }
           @lines.each_value { |line| line.catch_up(@stepped) }
         end
         @lines.each_value { |line| line.catch_up(now) }
       end
+
+      # What lies hours back is stepped through in longer strides.
+      def stride(now) = (now - @stepped > Line::LONG_S) ? Line::STRIDE_S : CoolPlace::TICK_S
 
       def touch
         @touched = now

@@ -174,6 +174,14 @@ RSpec.describe ElmCupServer::Devices do
       expect(found.size).to be < 900
     end
 
+    it "goes through two days at once without standing still, with a piece in the freezer" do
+      body, air = ElmCup.cooling_body(formula("200 g peanut butter", "60 g coconut oil, melted", "80 g oat flour"), place: "freezer")
+      bench.simulate("probe", "k1", {"do" => "load", "to" => "freezer", "body" => body, "air" => air})
+      found = heard("probe", 172_800).group_by(&:first).fetch("reading", [])
+      expect(found.last[1]["value"]).to be_between(-25, -10)
+      expect(found.size).to be < 700
+    end
+
     it "tells who comes back what was missed, or that too much was" do
       expect(heard("scale", 3).last[2]).to be > 10
       clock.advance(400)

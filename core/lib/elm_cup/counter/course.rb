@@ -82,7 +82,7 @@ module ElmCup
 
       def another_batch
         Said.new(code: "another_batch",
-          words: "More will hardly mend it: make another batch with the same bowl, or use it as it is.")
+          words: "Adding more will not help: make another batch with the same bowl, or use it as it is.")
       end
     end
   end
