@@ -69,7 +69,7 @@ module ElmCupServer
 
       def line(id, device)
         topic = Workbench.topic(id)
-        @hub.open(topic, keep: 600)
+        @hub.open(topic, keep: 600, lasting: true)
         Line.new(id, device, @clock) { |event, data|
           @hub.publish(topic, event) { |count| (event == "reading") ? data.merge("seq" => count) : data }
         }

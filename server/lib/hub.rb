@@ -16,8 +16,8 @@ module ElmCupServer
     GRACE = 4
 
     # left: since when nobody listens of those who did; nil before anybody came and while somebody is there.
-    # keep: messages that are kept.
-    Topic = Struct.new(:messages, :listeners, :count, :closed, :heard, :left, :keep)
+    # keep: messages that are kept; lasting: it is not forgotten for others.
+    Topic = Struct.new(:messages, :listeners, :count, :closed, :heard, :left, :keep, :lasting)
 
     # The one hub of this server.
     def self.current = CURRENT
@@ -28,13 +28,13 @@ module ElmCupServer
       @outbox = Queue.new
     end
 
-    # Makes a topic, empty, in the place of one with the same name; who listens to one that goes is let go. keep: messages that are kept.
-    def open(name, keep: MOST_MESSAGES)
+    # Makes a topic, empty, in the place of one with the same name; who listens to one that goes is let go. keep, lasting: as in Topic.
+    def open(name, keep: MOST_MESSAGES, lasting: false)
       @lock.synchronize do
         gone = [@topics.delete(name)]
-        gone << @topics.shift.last if @topics.size >= MOST_TOPICS
+        gone << @topics.delete(oldest) if @topics.size >= MOST_TOPICS
         gone.compact.flat_map(&:listeners).each { |stream| post(stream, nil) }
-        @topics[name] = Topic.new([], [], 0, false, false, nil, keep)
+        @topics[name] = Topic.new([], [], 0, false, false, nil, keep, lasting)
       end
     end
 
@@ -105,6 +105,9 @@ module ElmCupServer
     end
 
     private
+
+    # The name of the topic that is forgotten first.
+    def oldest = @topics.find { |_, topic| !topic.lasting }&.first
 
     # Says hello; the last message that the listener has of this topic: none where that is of another one of the name.
     def greet(topic, stream, after)

@@ -167,6 +167,13 @@ RSpec.describe ElmCupServer::Devices do
         .to raise_error(described_class::NotDone, /Nothing can be put/)
     end
 
+    it "is heard however many other things are listened to" do
+      bench
+      60.times { |n| hub.open("other #{n}") }
+      expect(hub.topic?(described_class.topic("scale"))).to be(true)
+      expect([hub.topic?("other 0"), hub.topic?("other 59")]).to eq([false, true])
+    end
+
     it "lets a probe feel the place it is in, through a jump of the clock too" do
       bench.simulate("probe", "k1", {"do" => "move", "to" => "freezer"})
       found = heard("probe", 3600).group_by(&:first).fetch("reading", [])

@@ -28,12 +28,17 @@ RSpec.describe "Make", system: true, demo: true do
     expect(page).to have_css("[data-target]", text: "61.9 g")
     3.times { click_button "It is in" }
     click_button "Leave it out"
+    find("li", text: "fine salt: left out").click_button("weigh again")
+    click_button "Leave it out"
     expect(page).to have_content("Squeeze a pinch: how is it?")
     heard("measured", 3)
     find(".texture", text: "rolls").click
     expect(page).to have_css("[data-course]", text: "leave it")
     click_button "Back to the step"
     click_button "Done"
+    expect(page).to have_css("[data-step] h2", text: "Roll 19 balls")
+    click_button "Leave this step out"
+    click_button "One step back"
     expect(page).to have_css("[data-step] h2", text: "Roll 19 balls")
     click_button "Done"
     click_button "Start 30 min"
@@ -53,7 +58,7 @@ RSpec.describe "Make", system: true, demo: true do
     click_button "Finish"
     expect(page).to have_current_path("/log")
     told = events.group_by(&:first).transform_values { |said| said.map(&:last) }
-    expect(told["weighed"].map { |data| data["grams"] }).to eq([190.5])
+    expect(told["weighed"].map { |data| data["grams"] }).to eq([190.5, 0])
     expect(told["looked"].map { |data| data["texture"] }).to eq([3])
     expect([told["yield"], told["stored"]]).to eq([[{"pieces" => 18}], [{"pieces" => 18, "place" => "fridge"}]])
     visit "/"

@@ -44,6 +44,14 @@ RSpec.describe ElmCup::Counter::Bowl do
       expect([grams(contents.now), contents.all_in?, contents.grams(line[1])]).to eq([[75.5, 11.0, 1.0], false, [nil, 12.5]])
     end
 
+    it "takes a line that was left out in again, weighed or not" do
+      out = ["left_out", {"line" => line[1]}]
+      again = [["weighed", {"line" => line[1], "grams" => 0}], ["measured", {"line" => line[1]}]]
+      held = [[out], [out, again[0]], [out, again[1]]].map { |said| at_counter(*said).contents }
+      expect(held.map { |each| [each.left_out?(line[1]), each.to_come.size, each.now.size] })
+        .to eq([[true, 3, 0], [false, 4, 0], [false, 3, 1]])
+    end
+
     it "takes out in its proportions, and adds behind what there is" do
       contents = at_counter(*all_in, ["removed", {"grams" => 50}], ["addition", {"text" => "1 tsp water", "grams" => 5}]).contents
       expect(grams(contents.now)).to eq([37.75, 6.25, 5.5, 0.5, 5.0])

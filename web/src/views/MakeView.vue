@@ -26,6 +26,14 @@ if (wake.isSupported.value) void wake.request('screen').catch(() => undefined)
 
 const line = computed(() => current.value?.lines.find((each) => each.status === 'to_come'))
 const gone = computed(() => current.value?.lines.filter((each) => each.status !== 'to_come') ?? [])
+/** How it ended, said here and not heard of yet as well: it is finished once. */
+const over = computed(
+  () => state.value?.over ?? (unseen.value.some((each) => each.kind === 'finished') ? 'finished' : undefined),
+)
+const before = computed(
+  () => stages.value[(current.value ? stages.value.indexOf(current.value) : stages.value.length) - 1],
+)
+const back = () => tell(['step', { step: before.value!.id, did: 'begun', mono_ms: Math.round(performance.now()) }])
 const seen = ref<TextureId>()
 const rescuing = ref(false)
 
@@ -154,8 +162,8 @@ const place_ = (id: string) => ({ fridge: 'the fridge', freezer: 'the freezer', 
         :component="current?.look ?? current?.component"
         @close="rescuing = false"
       />
-      <section v-else-if="state?.over" class="step" aria-label="Over">
-        <h2>It is {{ state.over }}.</h2>
+      <section v-else-if="over" class="step" aria-label="Over">
+        <h2>It is {{ over }}.</h2>
         <RouterLink to="/log" class="first">To the log</RouterLink>
       </section>
       <section v-else-if="current" class="step" aria-label="The step that is on" data-step>
@@ -204,12 +212,13 @@ const place_ = (id: string) => ({ fridge: 'the fridge', freezer: 'the freezer', 
             {{
               each.status === 'in' ? `${each.actual_grams} g in` : each.status === 'left_out' ? 'left out' : 'not read'
             }}
-            <button v-if="each.status === 'in'" type="button" class="quiet-button" @click="undo(each.line)">
+            <button v-if="each.status !== 'unread'" type="button" class="quiet-button" @click="undo(each.line)">
               weigh again
             </button>
           </li>
         </ul>
         <div class="ways">
+          <button v-if="before" type="button" class="quiet-button" @click="back">One step back</button>
           <button type="button" class="quiet-button" @click="rescuing = true">Something is off</button>
           <button type="button" class="quiet-button" @click="step('skipped')">Leave this step out</button>
         </div>

@@ -47,6 +47,9 @@ module ElmCup
       # Pointers of Helds that the pointer of a line, or of a share of another part, stands for.
       def pointers(pointer) = @targets.keys.select { |each| each == pointer || each.start_with?("#{pointer}#") }
 
+      # It is left out.
+      def left_out?(pointer) = pointers(pointer).any? { |each| @out.key?(each) }
+
       # Grams of all that is in.
       def grams_now = now.sum(&:grams)
 
@@ -80,6 +83,7 @@ module ElmCup
         planned = places.sum { |each| @targets[each].grams }
         return unless planned.positive?
 
+        places.each { |each| @out.delete(each) }
         return places.each { |each| @in.delete(each) } if data["grams"].zero? && data["mode"] != "add"
 
         before = (data["mode"] == "add") ? places.sum { |each| @in[each]&.grams || 0.0 } : 0.0
@@ -91,7 +95,10 @@ module ElmCup
       def measured(data)
         return set(data, data["w"] || Observation::AmountSpread::SPOON) if data["grams"]
 
-        pointers(data["line"]).each { |each| @in[each] = @targets[each].with(spread: data["w"] || Observation::AmountSpread::BY_EYE) }
+        pointers(data["line"]).each do |each|
+          @out.delete(each)
+          @in[each] = @targets[each].with(spread: data["w"] || Observation::AmountSpread::BY_EYE)
+        end
       end
 
       def leave_out(pointer)

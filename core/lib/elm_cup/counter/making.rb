@@ -74,7 +74,7 @@ module ElmCup
         planned, actual, words = grams(part, pointer, line)
         Weighing.new(pointer: pointer, component: part.name, text: words, ingredient: line&.entry&.id, planned: planned, actual: actual,
           tolerance: (tolerance(part, at, planned) if line), spoons: (spoons(part, line, planned) if line), halves: step.step == BY_HALVES,
-          status: status(pointer, actual))
+          status: status(part, pointer, actual))
       end
 
       # It goes in once, at the first of the steps that say it.
@@ -104,10 +104,10 @@ module ElmCup
         (@contents ||= {}.compare_by_identity)[part] ||= Contents.new(part, state, leading: @assessment.leading.equal?(part))
       end
 
-      def status(pointer, actual)
+      def status(part, pointer, actual)
         return "in" if actual
 
-        (state.happened.any? { |kind, data| kind == "left_out" && data["line"] == pointer }) ? "left_out" : "to_come"
+        contents_of(part).left_out?(pointer) ? "left_out" : "to_come"
       end
 
       def tolerance(part, at, planned)
